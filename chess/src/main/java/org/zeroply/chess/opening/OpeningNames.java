@@ -125,7 +125,9 @@ public final class OpeningNames {
             return Optional.of(spelled(words));
         }
         List<String> said = words(spelled(words).replaceFirst("(?i) variation$", ""));
+        String first = said.get(0);
         return names.values().stream()
+                .filter(name -> name.regionMatches(true, 0, first, 0, first.length()))
                 .flatMap(name -> joined(name.split(": ", 2), said).stream())
                 .findFirst();
     }

@@ -1,11 +1,12 @@
 package org.zeroply.coach.pattern;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Side;
@@ -89,16 +90,17 @@ final class PhraseReader {
 
     /** What only comes to several conditions once a side is named holds for one and the same. */
     private Optional<Condition> ofTheSameSide(String usual, int depth) {
-        if (Subject.of(usual).isPresent()) {
-            return Optional.empty();
-        }
-        List<Condition> parts = new ArrayList<>();
-        for (Side side : Side.values()) {
-            read(usual(Condition.word(side) + " " + usual), depth).ifPresent(parts::add);
-        }
-        return parts.size() == Side.values().length
-                ? Optional.of(new Condition.Any(parts))
-                : Optional.empty();
+        return Subject.of(usual).isPresent()
+                ? Optional.empty()
+                : ofSides(side -> read(usual(Condition.word(side) + " " + usual), depth))
+                        .map(Condition.Any::new);
+    }
+
+    /** What is read of each of the two sides, if it can be read of both. */
+    private static Optional<List<Condition>> ofSides(Function<Side, Optional<Condition>> read) {
+        List<Condition> parts =
+                Arrays.stream(Side.values()).map(read).flatMap(Optional::stream).toList();
+        return parts.size() == Side.values().length ? Optional.of(parts) : Optional.empty();
     }
 
     /** What is said of a side and its enemy; of either side where none is named. */
@@ -107,17 +109,17 @@ final class PhraseReader {
             return Optional.empty();
         }
         Optional<Side> named = Subject.of(text);
-        List<Condition> parts = new ArrayList<>();
-        for (Side side : named.map(List::of).orElse(List.of(Side.values()))) {
-            String whose = named.isPresent() ? "" : Condition.word(side) + " ";
-            read(usual(whose + Subject.withEnemy(text, side)), 1).ifPresent(parts::add);
-        }
-        boolean all = parts.size() == (named.isPresent() ? 1 : Side.values().length);
-        return all ? Optional.of(either(parts)) : Optional.empty();
-    }
-
-    private static Condition either(List<Condition> parts) {
-        return parts.size() == 1 ? parts.get(0) : new Condition.Any(parts);
+        return named.isPresent()
+                ? read(usual(Subject.withEnemy(text, named.get())), 1)
+                : ofSides(
+                                side ->
+                                        read(
+                                                usual(
+                                                        Condition.word(side)
+                                                                + " "
+                                                                + Subject.withEnemy(text, side)),
+                                                1))
+                        .map(Condition.Any::new);
     }
 
     /** {@code a rook lift}, {@code the opposition}. */
@@ -185,15 +187,12 @@ final class PhraseReader {
             return Optional.empty();
         }
         boolean none = !both.group(1).toLowerCase(Locale.ROOT).startsWith("both");
-        List<Condition> parts = new ArrayList<>();
-        for (Side side : Side.values()) {
-            Optional<Condition> part =
-                    of(side, "has " + both.group(2)).or(() -> of(side, both.group(2)));
-            part.map(p -> none ? new Condition.Not(p) : p).ifPresent(parts::add);
-        }
-        return parts.size() == Side.values().length
-                ? Optional.of(new Condition.All(parts))
-                : Optional.empty();
+        return ofSides(
+                        side ->
+                                of(side, "has " + both.group(2))
+                                        .or(() -> of(side, both.group(2)))
+                                        .map(p -> none ? new Condition.Not(p) : p))
+                .map(Condition.All::new);
     }
 
     private Optional<Condition> of(Side side, String said) {

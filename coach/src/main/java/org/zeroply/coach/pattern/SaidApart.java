@@ -99,7 +99,8 @@ final class SaidApart {
         return text.length() <= LONGEST;
     }
 
-    private static Map.Entry<Pattern, String> form(String said, String apart) {
+    /** Some words and how they are said apart. */
+    static Map.Entry<Pattern, String> form(String said, String apart) {
         return Map.entry(Phrase.pattern(said), apart);
     }
 
@@ -113,7 +114,8 @@ final class SaidApart {
         return inForms(text, STEPS);
     }
 
-    private static String inForms(String text, List<Map.Entry<Pattern, String>> forms) {
+    /** A sentence in these forms, one after the other; a longer text as it is. */
+    static String inForms(String text, List<Map.Entry<Pattern, String>> forms) {
         if (!isSentence(text)) {
             return text;
         }

@@ -9,14 +9,11 @@ final class SaidInShort {
     static final String TABLE =
             """
             # What was lost, and what it was traded into
-            ^white (?:just )?(?:blunders|blundered|blundering|gives away|gave away) (?:the |its |an? )?(pawn|piece|exchange|rook|queen)$ => black just won a $1
-            ^black (?:just )?(?:blunders|blundered|blundering|gives away|gave away) (?:the |its |an? )?(pawn|piece|exchange|rook|queen)$ => white just won a $1
-            just won a exchange => just won the exchange
+            ^<side> (?:just )?(?:blunders|blundered|blundering|gives away|gave away) (?:the |its |an? )?(pawn|piece|exchange|rook|queen)$ => $1's enemy just won a $2
             ^<side> (?:trades?|traded|trading|exchanges?|exchanged|exchanging|simplifies|simplified|simplifying|liquidates|liquidated)(?: off| down|) (?:into|to) (?:an? |the )?(<endings> ending|ending|endgame) => $2 where $1's enemy just recaptured
             ^(?:trades?|traded|trading|exchanges?|exchanged|exchanging|simplifies|simplified|simplifying|simplification|transition|liquidation|liquidates|liquidated)(?: off| down|) (?:into|to) (?:an? |the )?(<endings> ending|ending|endgame) => $1 where just recaptured
             ^(ending|endgame) where => in the ending where
             ^<side> (?:gives up|gave up|giving up|traded|trades|traded off|exchanged|exchanges|parted with|parts with) (?:the |its |his )?(?:fianchettoed|fianchetto) bishop$ => $1 fianchetto without its bishop
-            ^(white |black |)fianchettoed (?:king's )?bishop (?:is |was |)(?:traded off|exchanged off|swapped off|gone) => $1fianchetto without its bishop
 
             ^<side> (?:just )?(?:trades|exchanges|swaps|traded|exchanged|swapped)(?: off|) (?:the |its |his |)(light|dark)-squared bishops? => $1 just traded bishops on a $2 square
             ^(?:the |an )?exchange (?:for|against) (<number>|an?|one) pawns?$ => a rook against a minor piece and $1 pawns
@@ -33,7 +30,6 @@ final class SaidInShort {
 
             ^(?:any |some |)one of (white|black)'s (queen|rook|bishop|knight|pawn|piece)s on => $1 $2 on
             ^<side> (?:is )?(<number>|an?) (pawns?|pieces?|rook|knight|bishop|queen|minor piece) ahead$ => $1 is $2 $3 up
-            has (<number>) more (queen|rook|bishop|knight|pawn|minor piece)s?$ => has $1 $2s more
             ^no pawns (?:have been |were |are |)(?:exchanged|traded|taken|off)(?: yet|)$|^all (?:the |sixteen |)pawns (?:are |)(?:still |)on(?: the board|)$ => both sides have exactly 8 pawns
             ^no pieces (?:have been |were |are |)(?:exchanged|traded|taken|off)(?: yet|)$|^all (?:the )?pieces (?:are |)(?:still |)on(?: the board|)$ => both sides have exactly 7 pieces
             ^after (?:the )?queens (?:are|were|came|have come|went) (?:off|exchanged|traded)$ => no queens
@@ -85,8 +81,7 @@ final class SaidInShort {
 
             ^(.+ on [a-h][1-8]) against (?:an? |the )?(isolated queen's pawn|isolated pawn|backward pawn|hanging pawns|passed pawn|bad bishop)$ => $1 with enemy $2
             ^(?:in )?(?:an? |the )?(open|closed) position$ => centre $1
-            ^white (?:has |with |)(<number>) pawns against (<number>)(?: pawns|)$ => white has exactly $1 pawns where black has exactly $2 pawns
-            ^black (?:has |with |)(<number>) pawns against (<number>)(?: pawns|)$ => black has exactly $1 pawns where white has exactly $2 pawns
+            ^<side> (?:has |with |)(<number>) pawns against (<number>)(?: pawns|)$ => $1 has exactly $2 pawns where $1's enemy has exactly $3 pawns
 
             (?:has an? )?passed ([a-h])-pawn supported by (?:an? |the |its )?rook => rook behind its own passed pawn on the $1-file
             ^(white |black |)((?:two )?connected (?:passed pawns|passers)) against (?:an? |the )?(rook|knight|bishop|queen)$ => $1$2 with enemy $3 on the board
@@ -97,8 +92,7 @@ final class SaidInShort {
             isolated queen's pawn blockaded on d5|(?:IQP|isolani) blockaded on d5 => white isolated pawn on d4 blockaded
             isolated queen's pawn blockaded on d4|(?:IQP|isolani) blockaded on d4 => black isolated pawn on d5 blockaded
             ^(white |black |)(isolated|passed|backward) pawn( on [a-h][1-8]|) with (?:an? |the )?(?:enemy |)(knight|bishop|queen|king) in front(?: of it|)$ => $1$2 pawn$3 blockaded by a $4
-            ^white (knight|bishop|queen|king) in front of (?:the |an? )?(isolated|passed|backward) pawn( on [a-h][1-8]|)$ => black $2 pawn$3 blockaded by a $1
-            ^black (knight|bishop|queen|king) in front of (?:the |an? )?(isolated|passed|backward) pawn( on [a-h][1-8]|)$ => white $2 pawn$3 blockaded by a $1
+            ^<side> (knight|bishop|queen|king) in front of (?:the |an? )?(isolated|passed|backward) pawn( on [a-h][1-8]|)$ => $1's enemy $3 pawn$4 blockaded by a $2
             ^<side> sacrifice[sd] (?:the |its |his )?([a-h])-pawn$ => $1 sacrificed a pawn where $1 just moved a pawn to the $2-file
             ^(white |black |)<square> (pawn|knight|bishop|exchange|piece|rook|queen) sacrifice => $1$3 sacrifice on $2
 
@@ -124,8 +118,7 @@ final class SaidInShort {
             # Kings
             ^<side> (open|half-open) file (?:at|next to|beside|near|before) (?:the |its |his )?king$ => $2 file at the $1 king
             ^<side> (?:open ([a-h])-file|([a-h])-file open) (?:against|at|next to|beside) (?:the |an? )?(?:castled )?king$ => open $2$3-file at the $1 king
-            ^white half-open ([a-h])-file against (?:the |an? )?(?:castled )?king$ => half-open $1-file against the black king
-            ^black half-open ([a-h])-file against (?:the |an? )?(?:castled )?king$ => half-open $1-file against the white king
+            ^<side> half-open ([a-h])-file against (?:the |an? )?(?:castled )?king$ => half-open $2-file against the $1's enemy king
             ^neither (?:king|player) (?:has |is )?castled$ => neither side castled
             ^<side> (?:has )?(?:lost|loses|forfeited|gave up|has no) (?:the |its |his |all )?(?:right to castle|castling rights?|castling)$ => no $1 may castle
             ^<side> king cut off on (the .+|its .+|a .+) => $1 king cut off where $1 king on $2
@@ -144,8 +137,7 @@ final class SaidInShort {
             back[- ]rank weakness(?:es)? => weak back rank
             ^(white |black |)(?:makes |made |)luft (?:with|by) (?:\\.\\.\\.)?<square>$ => $1just played $2
             ^(white |black |)(?:\\.\\.\\.)?<square> luft$ => $1just played $2
-            ^black (?:neglects|neglected|is behind in|lags in|lagging in) (?:the |its |his )?development => white ahead in development
-            ^white (?:neglects|neglected|is behind in|lags in|lagging in) (?:the |its |his )?development => black ahead in development
+            ^<side> (?:neglects|neglected|is behind in|lags in|lagging in) (?:the |its |his )?development => $1's enemy ahead in development
             ^black (?:queenside (?:is |)undeveloped|undeveloped queenside) => black rook on a8 where black knight on b8 where black bishop on c8
             ^white (?:queenside (?:is |)undeveloped|undeveloped queenside) => white rook on a1 where white knight on b1 where white bishop on c1
 
@@ -188,7 +180,6 @@ final class SaidInShort {
             (?:philidor(?:'s)? )?third[- ]rank defence => philidor position
             lucena(?:'s)? bridge|(?:building|builds) (?:a|the) bridge|bridge[- ]building => lucena position
             vancura(?:'s)? (?:defence|draw|method) => vancura position
-            minor piece (?:endings|endgames) => minor-piece ending
             ^(?:an? )?(bishop|knight) against (?:an? )?(bishop|knight) (?:ending|endgame) (with|where) => minor-piece ending where a $1 against a $2 $3
             bishop (?:endings?|endgames?) (?:of|with) opposite colou?rs?$ => opposite-coloured bishops ending
             (?:philidor|philidor's) (?:defence|draw|drawing method|technique)(?= in a rook ending| ending|$) => philidor position

@@ -1,5 +1,7 @@
 package org.zeroply.coach.pattern;
 
+import static org.zeroply.coach.pattern.SaidApart.form;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -39,70 +41,63 @@ record SaidOfGame(List<String> clauses, String conditions) {
                     "\\b(white|black) (?:(won|wins)|lost|loses) (?:the game )?(?:in|within)"
                             + " (?:(at most|fewer than|less than) |(under) )?(\\d{1,3}) moves");
 
-    /** Who won is said of the game, and behind it who did it is said first. */
-    private static final Pattern WON_BY =
-            Phrase.pattern("\\b(?:games? )?(won|lost) by (white|black)\\b");
+    private static final String AFTER = " (?:after|by|despite|in spite of) ";
 
-    /** The result goes on with the side that was spoken of before. */
-    private static final Pattern AND_WON =
-            Phrase.pattern(
-                    "\\b(white|black)\\b([^,;()]*?),? (?:and|but) (won|wins|lost|loses)(?: the game)?"
-                            + "(?=\\s*(?:,|$))");
+    private static final String DOING =
+            "(?=(?:sacrificing|losing|winning|trading|castling|promoting) )";
 
-    /** How a game was drawn that ended in what stands on the board. */
-    private static final Pattern DRAWN_BY =
-            Phrase.pattern(
-                    "\\b(?:games? )?(?:that )?(?:were |was )?drawn? (?:by|through) (?=stalemate|perpetual"
-                            + "|(?:the )?(?:fifty|50))");
-
-    private static final Pattern DRAWN_BY_REPETITION =
-            Phrase.pattern(
-                    "\\b(?:games? )?(?:were |was )?(?:drawn?) (?:by|through) (?:threefold )?repetition\\b");
-
-    /** What stands between who won and how. */
-    private static final Pattern WON_HOW =
-            Phrase.pattern(
-                    "^(white|black) (won|wins|lost|loses) (?=(?:with|in|after|by|an?|the|where)\\s)"
-                            + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop|right|fianchettoed)\\b)");
-
-    /** What a side did before, behind its result. */
-    private static final Pattern WON_AFTER =
-            Phrase.pattern(
-                    "^(white|black) (won|wins|lost|loses|drew) (?:after|by|despite|in spite of)"
-                            + " (sacrificing|losing|winning|trading|castling|promoting) ");
-
-    private static final Map<String, String> DONE =
-            Map.of(
-                    "sacrificing", "sacrificed",
-                    "losing", "lost",
-                    "winning", "won",
-                    "trading", "traded",
-                    "castling", "castled",
-                    "promoting", "promoted");
-
-    /** Who held a game, with what there was. */
-    private static final Pattern HELD =
-            Phrase.pattern(
-                    "^(white|black) (?:drew|draws|held|holds)(?: the game| the draw| a draw|)"
-                            + " (?:with |though |when |while |)((?:an?|two|the) \\w+) (up|down)");
-
-    private static final Pattern ENDED_IN =
-            Phrase.pattern(
-                    "\\b(?:games? )?(?:that )?(?:ended|ending|ends) (?:in|with|by) (?=stalemate|mate|checkmate)");
-
-    private static final Pattern DRAWS =
-            Phrase.pattern(
-                    "(?:^|(?<=, ))(?:short |quick )?(?:games? )?(?:drawn|draws?|drew)(?= (?:with|in|after|under|of)\\b)");
+    /** How a game ended, said as a part of its own; taken in this order. */
+    private static final List<Map.Entry<Pattern, String>> OUTCOME_FIRST =
+            List.of(
+                    // Who won is said of the game, and behind it who did it is said first.
+                    form("\\b(?:games? )?(won|lost) by (white|black)\\b", "$2 $1"),
+                    // The result goes on with the side that was spoken of before.
+                    form(
+                            "\\b(white|black)\\b([^,;()]*?),? (?:and|but) (won|wins|lost|loses)(?: the game)?"
+                                    + "(?=\\s*(?:,|$))",
+                            "$1$2, $1 $3"),
+                    form(
+                            "\\b(?:games? )?(?:were |was )?(?:drawn?) (?:by|through) (?:threefold )?repetition\\b",
+                            "drawn, threefold repetition"),
+                    // What a side did before.
+                    form("^(white|black) drew" + AFTER + DOING, "drawn, $1 "),
+                    form("^(white|black) (won|wins|lost|loses)" + AFTER + DOING, "$1 $2, $1 "),
+                    done("sacrificing", "sacrificed"),
+                    done("losing", "lost"),
+                    done("winning", "won"),
+                    done("trading", "traded"),
+                    done("castling", "castled"),
+                    done("promoting", "promoted"),
+                    // Who held a game, with what there was.
+                    form(
+                            "^(white|black) (?:drew|draws|held|holds)(?: the game| the draw| a draw|)"
+                                    + " (?:with |though |when |while |)((?:an?|two|the) \\w+) (up|down)",
+                            "drawn, $1 is $2 $3"),
+                    // What stands between who won and how.
+                    form(
+                            "^(white|black) (won|wins|lost|loses) (?=(?:with|in|after|by|an?|the|where)\\s)"
+                                    + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop|right|fianchettoed)\\b)",
+                            "$1 $2, "),
+                    form(
+                            "\\b(?:games? )?(?:that )?(?:ended|ending|ends) (?:in|with|by) (?=stalemate|mate|checkmate)",
+                            ""),
+                    // How a game was drawn that ended in what stands on the board.
+                    form(
+                            "\\b(?:games? )?(?:that )?(?:were |was )?drawn? (?:by|through) (?=stalemate|perpetual"
+                                    + "|(?:the )?(?:fifty|50))",
+                            "drawn, "),
+                    form(
+                            "(?:^|(?<=, ))(?:an? )?(?:short|quick) draws?(?=\\s*(?:,|$))",
+                            "drawn, miniature"),
+                    form(
+                            "(?:^|(?<=, ))(?:an? )?drawn (?=games? (?:of|in|under|over)\\b|[a-z]+(?: piece)? (?:ending|endgame)\\b)",
+                            "drawn, "),
+                    form(
+                            "(?:^|(?<=, ))(?:short |quick )?(?:games? )?(?:drawn|draws?|drew)(?= (?:with|in|after|under|of)\\b)",
+                            "drawn,"));
 
     /** Openings begin with numbers, which alone name none: three knights. */
     private static final Pattern NUMBER = Phrase.pattern(Force.NUMBER);
-
-    private static final Pattern SHORT_DRAW =
-            Phrase.pattern("(?:^|(?<=, ))(?:an? )?(?:short|quick) draws?(?=\\s*(?:,|$))");
-
-    private static final Pattern DRAWN_GAME =
-            Phrase.pattern(
-                    "(?:^|(?<=, ))(?:an? )?drawn (?=games? (?:of|in|under|over)\\b|[a-z]+(?: piece)? (?:ending|endgame)\\b)");
 
     /** Between two parts, and before the name of an opening that is said behind a condition. */
     private static final Pattern JOINT =
@@ -124,7 +119,8 @@ record SaidOfGame(List<String> clauses, String conditions) {
         if (ConditionReader.isJoinedOtherwise(text)) {
             return new SaidOfGame(clauses, text);
         }
-        Matcher game = GAME.matcher(withoutOpening(won(outcomeFirst(text)), clauses));
+        Matcher game =
+                GAME.matcher(withoutOpening(won(SaidApart.inForms(text, OUTCOME_FIRST)), clauses));
         while (game.find()) {
             clauses.add(
                     game.group(1) != null
@@ -149,34 +145,12 @@ record SaidOfGame(List<String> clauses, String conditions) {
         return white ? GameResult.WHITE_WINS : GameResult.BLACK_WINS;
     }
 
-    /** The text with how the game ended said as a part of its own. */
-    private static String outcomeFirst(String text) {
-        if (!SaidApart.isSentence(text)) {
-            return text;
-        }
-        String by = WON_BY.matcher(text).replaceAll("$2 $1");
-        String won = AND_WON.matcher(by).replaceAll("$1$2, $1 $3");
-        String repeated =
-                DRAWN_BY_REPETITION.matcher(won).replaceAll("drawn, threefold repetition");
-        String after =
-                WON_AFTER
-                        .matcher(repeated)
-                        .replaceAll(
-                                m ->
-                                        (m.group(2).equalsIgnoreCase("drew")
-                                                        ? "drawn"
-                                                        : m.group(1) + " " + m.group(2))
-                                                + ", "
-                                                + m.group(1)
-                                                + " "
-                                                + DONE.get(m.group(3).toLowerCase(Locale.ROOT))
-                                                + " ");
-        String held = HELD.matcher(after).replaceAll("drawn, $1 is $2 $3");
-        String how = WON_HOW.matcher(held).replaceAll("$1 $2, ");
-        String drawn = DRAWN_BY.matcher(ENDED_IN.matcher(how).replaceAll("")).replaceAll("drawn, ");
-        String brief = SHORT_DRAW.matcher(drawn).replaceAll("drawn, miniature");
-        String games = DRAWN_GAME.matcher(brief).replaceAll("drawn, ");
-        return DRAWS.matcher(games).replaceAll("drawn,");
+    private static Map.Entry<Pattern, String> done(String doing, String did) {
+        return form(
+                "(?<=^(?:white|black) (?:won|wins|lost|loses), |^drawn, )(white|black) "
+                        + doing
+                        + "(?= )",
+                "$1 " + did);
     }
 
     private static String won(String text) {
@@ -228,8 +202,11 @@ record SaidOfGame(List<String> clauses, String conditions) {
     }
 
     private static Optional<String> opening(String said) {
-        return NUMBER.matcher(said).matches() || ConditionReader.isReadable(said)
+        // Whether it can be read as a condition takes longer to tell.
+        return NUMBER.matcher(said).matches()
                 ? Optional.empty()
-                : OpeningNames.shipped().named(said);
+                : OpeningNames.shipped()
+                        .named(said)
+                        .filter(name -> !ConditionReader.isReadable(said));
     }
 }

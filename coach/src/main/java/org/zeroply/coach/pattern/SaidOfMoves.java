@@ -48,7 +48,7 @@ final class SaidOfMoves {
             (?:gave|gives|giving) (an? (?:queen|rook|bishop|knight|piece|pawn)|the exchange)(?= |$) => sacrificed $1
             (?<=sacrificed )(?:the |a )(queen|rook|piece|pawn)(?= for) => a $1
             ^(white |black |)(?:just )?(?:won|wins|winning|win of|nets) (a pawn|a piece|the exchange|an exchange|a rook|the queen|a queen|material) => $1just won $2
-            just won an exchange => just won the exchange
+            just won an? exchange => just won the exchange
             just won the queen => just won a queen
             ^(?:a )?(pawn|piece|exchange|rook|queen) (?:is |was )?won(?: by <side>|)$ => $2 just won a $1
             ^(?:a )?triangulation$ => triangulated
@@ -60,7 +60,6 @@ final class SaidOfMoves {
             (knight|bishop|rook|queen|king) (?:going|travelling|manoeuvre|maneuver|tour|heading|manoeuvred|maneuvered) <square>(?=-) => $1 travelled $2
             ^knight('s|) (?:manoeuvre|maneuver|route|tour) <square> => knight travelled $2
             ^<side> (?:plays|played|playing) against (?:the |an? )?(.+?)(?= with |$) => $1's enemy $2
-            ^<side> (bishop|rook|queen) on <square> pins (?:the |an? |its |)(<man>) on <square>$ => $1's enemy $4 on $5 pinned by $2 on $3
             ^<side> (bishop|rook|queen) pins (?:the |an? |its |)(<man>)$ => $1's enemy $3 pinned by $2
             ^<side> (?:rook |queen |)(?:cuts|cut) off (?:the |)(?:enemy |black |white |)king$ => $1's enemy king cut off
             white's enemy => black

@@ -65,7 +65,7 @@ final class SaidOtherwise {
             ((?:queen|rook|bishop|knight|pawn|piece|man)s?) (?:is |are )?in the centre => $1 on the centre
             both (white |black |)(rooks|knights|bishops) => two $1$2
             both (king|queen)s => both $1
-            minor piece ending => minor-piece ending
+            minor piece end(?:ing|game)s? => minor-piece ending
             ^(<endings> ending) ((?:<number>)(?: pawns?|) against .+) => $1 with $2
             ^(<endings> ending) (an? (?:pawn|piece|exchange) (?:up|down|ahead)) => $1 with $2
             ^(?:double|four)[- ]rook ending => rook ending with all rooks
@@ -211,7 +211,7 @@ final class SaidOtherwise {
             bad french bishop => black bad bishop on a light square
             pawn storm (?:with )?(?:pawns )?(?:on )?(?:and )?<square>,?(?: and)? <square>(?:(?: and|,|) <square>|)$ => pawn storm with pawns on $1 and $2
             ^<side> pawn storm with pawns => $1 pawn storm with $1 pawns
-            (?:the )?fianchettoed (?:king's )?bishop (?:is |was |)(?:gone|exchanged|traded|missing|off) => fianchetto without its bishop
+            (?:the )?fianchettoed (?:king's )?bishop (?:is |was |)(?:gone|(?:exchanged|traded|swapped)(?: off|)|missing|off) => fianchetto without its bishop
             fianchetto(?:ed bishop|) (?:without (?:the|a) bishop|with the bishop (?:gone|exchanged|traded)) => fianchetto without its bishop
             (<man>) on <square> (?:that |which |)(?:cannot be|can not be|can't be|is not|not|never|safe from being) (?:attacked|attackable|chased|challenged|driven|kicked|hit)(?: away| off|)(?: by (?:an? |any )?(?:enemy |black |white |)pawns?|) => $1 on $2 out of reach of pawns
             (?:immune|safe) (?:to|from) (?:attack by )?(?:enemy )?pawns? => out of reach of pawns

@@ -110,11 +110,7 @@ public record Elimination(
         if (result == Holding.UNCLEAR) {
             return CoachWords.of("defence.not-proved-the-best-move", refuted().size(), legal);
         }
-        String kept =
-                CoachWords.of(
-                        result == Holding.WIN
-                                ? "defence.keeps-the-win"
-                                : "defence.keeps-the-balance");
+        boolean win = result == Holding.WIN;
         int priced = priced().size();
         String price = priced == 0 ? "" : CoachWords.of("defence.at-a-price", priced);
         String open =
@@ -123,13 +119,18 @@ public record Elimination(
                                 ? "."
                                 : CoachWords.of("defence.not-proved", unclear().size()));
         return switch (held.size()) {
-            case 1 -> CoachWords.of("defence.one-move-of", legal, kept, open);
+            case 1 ->
+                    CoachWords.of(
+                            win
+                                    ? "defence.one-move-keeps-the-win"
+                                    : "defence.one-move-keeps-the-balance",
+                            legal,
+                            open);
             default ->
                     CoachWords.of(
-                            "defence.of-moves",
+                            win ? "defence.moves-keep-the-win" : "defence.moves-keep-the-balance",
                             held.size(),
                             legal,
-                            kept.replace("keeps", "keep"),
                             open);
         };
     }
