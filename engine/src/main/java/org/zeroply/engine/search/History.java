@@ -7,11 +7,9 @@ import org.zeroply.chess.board.Move;
 /**
  * What earlier cut-offs taught about moves: by origin and target and whether the enemy attacks
  * them, by the moves one, two and four plies before, for captures, and the replies to single moves.
- * Values lie within ±{@link #MOST}.
+ * Values lie within ±{@link Ranks#MOST}.
  */
 final class History {
-
-    static final int MOST = 1 << 14;
 
     /** Stands for "no move". Else a slot is {@link #slot}. */
     private static final int NO_SLOT = 0;
@@ -33,13 +31,13 @@ final class History {
     private static final int MOST_GAIN = 1200;
 
     /** By side, whether origin and target are attacked, origin and target. */
-    private final short[] quiets = new short[2 * 2 * 2 * 64 * 64];
+    private final Ranks quiets = new Ranks(2 * 2 * 2 * 64 * 64);
 
-    private final short[] captures = new short[16 * 64 * 8];
-    private final short[] continuations = new short[SLOTS * SLOTS];
+    private final Ranks captures = new Ranks(16 * 64 * 8);
+    private final Ranks continuations = new Ranks(SLOTS * SLOTS);
 
     /** By a hash of the pawns and the slot: what is good where the pawns stand so. */
-    private final short[] byPawns = new short[PAWN_SETS * SLOTS];
+    private final Ranks byPawns = new Ranks(PAWN_SETS * SLOTS);
 
     private final int[] counters = new int[SLOTS];
     private final int[] killers = new int[2 * (SearchState.MAX_PLY + 2)];
@@ -62,10 +60,10 @@ final class History {
     private int openFourth;
 
     void clear() {
-        Arrays.fill(quiets, (short) 0);
-        Arrays.fill(captures, (short) 0);
-        Arrays.fill(continuations, (short) 0);
-        Arrays.fill(byPawns, (short) 0);
+        quiets.clear();
+        captures.clear();
+        continuations.clear();
+        byPawns.clear();
         Arrays.fill(counters, 0);
         Arrays.fill(killers, 0);
         Arrays.fill(attacked, 0);
@@ -151,16 +149,16 @@ final class History {
     /** Rank of a quiet move, not yet made at the ply that was opened last. */
     int quietAtOpen(Board board, int move) {
         int slot = slot(board, move);
-        return quiets[fromTo(board.sideToMove(), move, openPly)]
-                + byPawns[openPawns | slot]
-                + continuations[openLast | slot]
-                + continuations[openSecond | slot]
-                + continuations[openFourth | slot] / 2;
+        return quiets.at(fromTo(board.sideToMove(), move, openPly))
+                + byPawns.at(openPawns | slot)
+                + continuations.at(openLast | slot)
+                + continuations.at(openSecond | slot)
+                + continuations.at(openFourth | slot) / 2;
     }
 
     /** Rank of a capture or promotion, not yet made. */
     int capture(Board board, int move) {
-        return captures[captureIndex(board, move)];
+        return captures.at(captureIndex(board, move));
     }
 
     /** A quiet move refuted what came before; the quiet moves tried earlier did not. */
@@ -194,20 +192,20 @@ final class History {
      */
     void learnGain(Board board, int gained, int ply) {
         int by = Math.max(-MOST_GAIN, Math.min(MOST_GAIN, GAIN * gained));
-        adjust(quiets, fromTo(1 - board.sideToMove(), played[ply], ply - 1), by);
+        quiets.adjust(fromTo(1 - board.sideToMove(), played[ply], ply - 1), by);
     }
 
     private void reward(Board board, int move, int by, int ply) {
-        adjust(byPawns, pawns(board) | slot(board, move), by);
+        byPawns.adjust(pawns(board) | slot(board, move), by);
         reward(slot(board, move), fromTo(board.sideToMove(), move, ply), by, ply);
     }
 
     private void reward(int slot, int fromTo, int by, int ply) {
-        adjust(quiets, fromTo, by);
+        quiets.adjust(fromTo, by);
         for (int plies : BACK) {
             int before = back(ply, plies);
             if (before != NO_SLOT) {
-                adjust(continuations, before * SLOTS + slot, plies == 4 ? by / 2 : by);
+                continuations.adjust(before * SLOTS + slot, plies == 4 ? by / 2 : by);
             }
         }
     }
@@ -216,10 +214,10 @@ final class History {
     void learnCaptures(Board board, int best, int[] tried, int count, int depth) {
         int bonus = bonus(depth);
         if (Move.isCapture(best)) {
-            adjust(captures, captureIndex(board, best), bonus);
+            captures.adjust(captureIndex(board, best), bonus);
         }
         for (int i = 0; i < count; i++) {
-            adjust(captures, captureIndex(board, tried[i]), -bonus);
+            captures.adjust(captureIndex(board, tried[i]), -bonus);
         }
     }
 
@@ -229,10 +227,5 @@ final class History {
 
     private static int bonus(int depth) {
         return Math.min(160 * depth - 60, 1700);
-    }
-
-    private static void adjust(short[] table, int index, int by) {
-        int value = table[index];
-        table[index] = (short) (value + by - value * Math.abs(by) / MOST);
     }
 }

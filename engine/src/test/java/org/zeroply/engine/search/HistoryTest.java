@@ -157,7 +157,7 @@ class HistoryTest {
             history.learnQuiet(start, best, new int[] {tried}, 1, depth, 0);
         }
         int rank = history.quiet(start, good ? best : tried, 0);
-        assertThat(Math.abs(rank)).isLessThanOrEqualTo(4 * History.MOST);
+        assertThat(Math.abs(rank)).isLessThanOrEqualTo(4 * Ranks.MOST);
         assertThat(rank > 0).isEqualTo(good);
     }
 
