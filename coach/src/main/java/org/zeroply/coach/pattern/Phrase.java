@@ -18,9 +18,14 @@ import org.zeroply.coach.fact.Squares;
  * One way to say a condition. In patterns words in angle brackets stand for what is said in many
  * places: {@code <side>}, {@code <type>}, {@code <men>}, {@code <place>}, …; each is a group.
  *
+ * @param telltales words of which what is said in this way holds one
  * @param example the phrase as it is written out
  */
-record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition> meaning) {
+record Phrase(
+        Pattern pattern,
+        Telltales telltales,
+        String example,
+        Function<Phrase.Words, Condition> meaning) {
 
     private static final String TYPES = "king|queen|rook|bishop|knight|pawn";
     private static final String ONE_MAN = "(?:" + TYPES + "|man|men|piece)";
@@ -58,7 +63,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                                 "(at least|at most|exactly|more than|fewer than|less than)")
                         .replace("<force>", "(" + Force.WRITTEN + ")")
                         .replace("<san>", "([A-Za-z][A-Za-z0-9+#=-]*)");
-        return new Phrase(pattern(whole), example, meaning);
+        return new Phrase(pattern(whole), Telltales.of(whole), example, meaning);
     }
 
     /** What a text says, if it is said in this way. */

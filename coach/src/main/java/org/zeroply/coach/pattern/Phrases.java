@@ -121,7 +121,12 @@ final class Phrases {
 
     /** What a text says, if it is one of the phrases. */
     static Optional<Condition> read(String text) {
-        return ALL.stream().map(p -> p.read(text)).flatMap(Optional::stream).findFirst();
+        String small = text.toLowerCase(Locale.ROOT);
+        return ALL.stream()
+                .filter(phrase -> phrase.telltales().maySpeakOf(small))
+                .map(phrase -> phrase.read(text))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     /** The examples that share most words with a text, rare words counting more. */

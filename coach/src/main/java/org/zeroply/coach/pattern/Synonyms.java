@@ -1,7 +1,7 @@
 package org.zeroply.coach.pattern;
 
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Side;
@@ -39,29 +39,43 @@ final class Synonyms {
     private static final Pattern AT_THE_START =
             Pattern.compile("\\^(?:[^|()]|\\|\\^|" + BRACKETS + ")*");
 
-    private static final Map<Pattern, String> USUAL = read();
+    private static final List<Row> USUAL = read();
+
+    /**
+     * A line of the table.
+     *
+     * @param said what of a text it replaces
+     * @param telltales words that such a text holds
+     * @param usual what it is replaced by
+     */
+    record Row(Pattern said, Telltales telltales, String usual) {}
 
     private Synonyms() {}
 
-    private static Map<Pattern, String> read() {
-        Map<Pattern, String> forms = new LinkedHashMap<>();
-        SaidOtherwise.TABLE
+    private static List<Row> read() {
+        return SaidOtherwise.TABLE
                 .lines()
                 .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                .forEach(line -> add(forms, line));
-        return forms;
+                .map(Synonyms::row)
+                .toList();
     }
 
-    private static void add(Map<Pattern, String> forms, String line) {
+    private static Row row(String line) {
         int means = line.indexOf(MEANS);
         String said = line.substring(0, means).strip();
         for (Map.Entry<String, String> part : PARTS.entrySet()) {
             said = said.replace(part.getKey(), part.getValue());
         }
         String from = AT_THE_START.matcher(said).matches() ? "^(?:" : "(?<!\\w)(?:";
-        forms.put(
+        return new Row(
                 Phrase.pattern(from + said + ")(?!\\w)"),
+                Telltales.of(said),
                 line.substring(means + MEANS.length()).strip());
+    }
+
+    /** The lines of the table, in the order in which they are taken. */
+    static List<Row> rows() {
+        return USUAL;
     }
 
     /**
@@ -79,8 +93,13 @@ final class Synonyms {
     /** The usual form of what is said. */
     static String usual(String text) {
         String form = text;
-        for (Map.Entry<Pattern, String> each : USUAL.entrySet()) {
-            form = each.getKey().matcher(form).replaceAll(each.getValue());
+        String small = text.toLowerCase(Locale.ROOT);
+        for (Row row : USUAL) {
+            if (row.telltales().maySpeakOf(small)) {
+                String said = form;
+                form = row.said().matcher(said).replaceAll(row.usual());
+                small = form.equals(said) ? small : form.toLowerCase(Locale.ROOT);
+            }
         }
         return form.strip();
     }
