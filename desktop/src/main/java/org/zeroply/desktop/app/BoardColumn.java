@@ -43,6 +43,9 @@ final class BoardColumn extends Region {
     private static final double GAP = 8;
     private static final double LEAST = 220;
 
+    /** Room for so many more lines lets a long one go on below, in heights of the type. */
+    private static final double MOST_LINES = 4;
+
     private final BoardView board = new BoardView();
     private final Label points = label("balance-points", "balance-points");
     private final Label words = label("balance-words", "balance-words");
@@ -108,7 +111,7 @@ final class BoardColumn extends Region {
         danger.getStyleClass().add("bar");
         List.of(words, hanging, opening).forEach(Widgets::tellCut);
         points.setMinWidth(USE_PREF_SIZE);
-        words.setMinHeight(USE_PREF_SIZE);
+        List.of(words, hanging).forEach(label -> label.setMinHeight(USE_PREF_SIZE));
         for (ComboBox<?> box : List.of(scale, meaning)) {
             box.setMinWidth(128);
             box.setPrefWidth(128);
@@ -118,6 +121,8 @@ final class BoardColumn extends Region {
         strip.getStyleClass().add("position-strip");
         getChildren().addAll(board, strip);
         setMinWidth(LEAST);
+        widthProperty().addListener(o -> wrap());
+        heightProperty().addListener(o -> wrap());
     }
 
     // ---- Room -----------------------------------------------------------------------------------
@@ -128,8 +133,22 @@ final class BoardColumn extends Region {
         return inside - stripHeight() + snappedLeftInset() + snappedRightInset();
     }
 
+    /**
+     * A long line goes on below where the board leaves room there: beside a small board, and where
+     * the column is too narrow for the board to fill its height.
+     */
+    private void wrap() {
+        boolean small = desk.map(d -> d.boardUse().getValue() == BoardUse.SMALL).orElse(false);
+        // Of the lines as they are when nothing goes on below.
+        double free = getHeight() - getWidth() - GAP - strip.prefHeight(USE_COMPUTED_SIZE);
+        for (Label label : List.of(words, hanging)) {
+            label.setWrapText(small || free > label.getFont().getSize() * MOST_LINES);
+        }
+    }
+
     private double stripHeight() {
-        return strip.prefHeight(Math.max(LEAST, getWidth()));
+        double inside = getWidth() - snappedLeftInset() - snappedRightInset();
+        return strip.prefHeight(Math.max(LEAST, inside));
     }
 
     @Override
@@ -236,8 +255,6 @@ final class BoardColumn extends Region {
         danger.setManaged(open && large);
         scale.setVisible(large);
         scale.setManaged(large);
-        // Beside a small board there is room below, and none for a long line.
-        words.setWrapText(!large);
         board.show(p, Optional.of(node.move()), node.annotation().marks());
         Optional<String> name = names.flatMap(n -> n.of(node.path()));
         opening.setText(open ? name.orElse("") : "");
@@ -246,6 +263,7 @@ final class BoardColumn extends Region {
         words.setText(balance.words());
         state.setText(state(node, p));
         hanging.setText(Danger.words(p));
+        wrap();
     }
 
     private static String state(Node node, Position p) {

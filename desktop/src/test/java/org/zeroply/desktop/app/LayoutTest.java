@@ -10,6 +10,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
@@ -57,16 +58,43 @@ class LayoutTest extends WindowTest {
                     new Size(1920, 1080, 150, Looks.Light.PROJECTOR));
 
     @Test
-    void what_is_said_under_a_small_board_goes_on_below() throws Exception {
+    void what_is_said_under_a_board_goes_on_below_where_there_is_room() throws Exception {
         Fx.run(() -> bench.show("Students"));
+        Label words = said();
+        assertThat(heightOf(words.getText(), words)).isLessThanOrEqualTo(words.getHeight() + 1);
+        Fx.run(() -> bench.show("Lab"));
+        resize(1024, 900);
+        words = said();
+        assertThat(heightOf(words.getText(), words)).isLessThanOrEqualTo(words.getHeight() + 1);
+        resize(1366, 640);
+        words = said();
+        assertThat(words.getHeight()).as("as high as a line").isLessThan(2 * heightOf("a", words));
+    }
+
+    private void resize(double width, double height) throws Exception {
+        Fx.run(
+                () -> {
+                    stage.setWidth(width);
+                    stage.setHeight(height);
+                });
         settle();
-        Labeled words = (Labeled) bench.lookup("#balance-words");
-        Fx.run(() -> words.setText("Black has a bishop for a knight; Black has the bishop pair"));
+    }
+
+    /** Words on material that are longer than the strip under the board is wide. */
+    private Label said() throws Exception {
         settle();
-        Text whole = new Text(words.getText());
-        whole.setFont(words.getFont());
-        whole.setWrappingWidth(words.getWidth());
-        assertThat(whole.getLayoutBounds().getHeight()).isLessThanOrEqualTo(words.getHeight() + 1);
+        Label words = (Label) bench.lookup("#balance-words");
+        String said = "Black has a bishop for a knight; Black has the bishop pair; ";
+        Fx.run(() -> words.setText(said + said));
+        settle();
+        return words;
+    }
+
+    private static double heightOf(String text, Label label) {
+        Text whole = new Text(text);
+        whole.setFont(label.getFont());
+        whole.setWrappingWidth(label.getWidth());
+        return whole.getLayoutBounds().getHeight();
     }
 
     /** One window for all sizes, as a coach would pull it about. */
