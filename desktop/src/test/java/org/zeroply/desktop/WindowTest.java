@@ -40,6 +40,7 @@ import org.zeroply.desktop.work.BriefEngine;
 import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.Fx;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 
 /** The real window, and the small acts that tests of it are made of. */
@@ -106,7 +107,7 @@ public abstract class WindowTest {
     }
 
     private void open(Consumer<Library> fill) {
-        Library library = Library.open(folder.resolve("test.zpl"));
+        Library library = Library.open(FreshLibrary.at(folder.resolve("test.zpl")));
         fill.accept(library);
         services = ZeroPly.services(library, engines());
         services.live().runningProperty().set(false);

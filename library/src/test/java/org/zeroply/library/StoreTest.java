@@ -29,7 +29,8 @@ public abstract class StoreTest {
 
     @BeforeEach
     protected void openLibrary() {
-        library = Library.open(folder.resolve("stores.zpl"), Clock.fixed(NOW, ZoneOffset.UTC));
+        Path file = FreshLibrary.at(folder.resolve("stores.zpl"));
+        library = Library.open(file, Clock.fixed(NOW, ZoneOffset.UTC));
     }
 
     @AfterEach

@@ -24,6 +24,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.sheet.SheetStore;
@@ -47,7 +48,7 @@ class AutoSaveTest {
 
     @BeforeEach
     void open() {
-        library = Library.open(folder.resolve("saves.zpl"));
+        library = Library.open(FreshLibrary.at(folder.resolve("saves.zpl")));
         run(
                 () -> {
                     save = new AutoSave(scheduler, messages, new Refusing(), session, () -> {});

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 
 /**
@@ -32,7 +33,7 @@ public abstract class ModelTest {
     void openServices() {
         services =
                 new Services(
-                        Library.open(folder.resolve("models.zpl")),
+                        Library.open(FreshLibrary.at(folder.resolve("models.zpl"))),
                         new WindowMemory(Optional.empty()),
                         Clock.systemUTC(),
                         KeptEngines.with(Limits.nodes(1_000)));

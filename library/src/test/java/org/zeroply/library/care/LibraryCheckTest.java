@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFilter;
 import org.zeroply.library.sheet.SheetKind;
@@ -25,7 +26,7 @@ class LibraryCheckTest {
 
     @BeforeEach
     void open() {
-        library = Library.open(folder.resolve("a.zpl"));
+        library = Library.open(FreshLibrary.at(folder.resolve("a.zpl")));
         library.sheets().add("[White \"A\"]\n\n1. e4 *\n");
         library.sheets().add("[White \"B\"]\n\n1. d4 *\n");
         library.games().update();

@@ -22,6 +22,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 import org.zeroply.library.sample.SyntheticGames;
 import org.zeroply.library.sheet.BinStore;
@@ -49,7 +50,7 @@ class PositionIndexTest {
                         PgnReader.readAll(pgn.toString()).stream()
                                 .map(e -> ((PgnEntry.Game) e).tree())
                                 .toList());
-        library = Library.open(folder.resolve("games.zpl"));
+        library = Library.open(FreshLibrary.at(folder.resolve("games.zpl")));
     }
 
     @AfterEach

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.BinStore.Belongings;
 import org.zeroply.library.sheet.BinStore.Entry;
@@ -38,7 +39,10 @@ class BinTest {
     }
 
     private void openAt(Instant now) {
-        library = Library.open(folder.resolve("bin.zpl"), Clock.fixed(now, ZoneOffset.UTC));
+        library =
+                Library.open(
+                        FreshLibrary.at(folder.resolve("bin.zpl")),
+                        Clock.fixed(now, ZoneOffset.UTC));
     }
 
     @AfterEach

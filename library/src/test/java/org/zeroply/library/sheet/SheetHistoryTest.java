@@ -27,6 +27,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 
 class SheetHistoryTest {
@@ -54,7 +55,7 @@ class SheetHistoryTest {
                         return this;
                     }
                 };
-        library = Library.open(folder.resolve("history.zpl"), clock);
+        library = Library.open(FreshLibrary.at(folder.resolve("history.zpl")), clock);
     }
 
     @AfterEach

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 
 /** How games are listed, and how the spellings of a name become one. */
@@ -28,7 +29,7 @@ class SheetListTest {
 
     @BeforeEach
     void open() {
-        library = Library.open(folder.resolve("list.zpl"));
+        library = Library.open(FreshLibrary.at(folder.resolve("list.zpl")));
         first = game("marram, I.", "Quay, Jonas", "2026.01.02", 1650, "1. e4 e5 2. Nf3 1-0");
         second = game("Quay, Jonas", "Marram, Ilse", "2025.11.30", 1820, "1. d4 1-0");
         third = game("Anker, Bo", "marram, I.", "2026.02.14", 0, "1. c4 e5 2. g3 d5 1-0");
