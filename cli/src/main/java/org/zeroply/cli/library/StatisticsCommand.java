@@ -16,6 +16,7 @@ import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
 import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.pattern.GamesAsked;
+import org.zeroply.coach.pattern.PlayersAsked;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFacts;
 import org.zeroply.library.index.GameFilter;
@@ -40,7 +41,9 @@ public final class StatisticsCommand implements Callable<Integer> {
 
     @Option(
             names = "--player",
-            description = "A part of either player's name.",
+            description =
+                    "A part of either player's name, if wished with a colour or an opponent: NAME as"
+                            + " white, NAME against NAME.",
             scope = ScopeType.INHERIT)
     private String player = "";
 
@@ -89,10 +92,10 @@ public final class StatisticsCommand implements Callable<Integer> {
                 GamesAsked.result(result);
             }
             Stream.of(from, to).filter(d -> !d.isEmpty()).forEach(GamesAsked::date);
+            return new GameFilter(PlayersAsked.read(player), rating, from, to, result);
         } catch (IllegalArgumentException e) {
             throw new BadInputException(e.getMessage());
         }
-        return new GameFilter(player, rating, from, to, result);
     }
 
     private static ObjectNode document(Position position, PositionStatistics found) {

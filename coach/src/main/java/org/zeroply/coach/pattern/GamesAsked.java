@@ -8,8 +8,8 @@ import org.zeroply.chess.tree.GameResult;
 /**
  * Which games a query is about.
  *
- * @param player a part of the name of either player; empty for anybody, as for all texts here
- * @param result as in PGN
+ * @param players who played them
+ * @param result as in PGN; empty for any, as for all texts here
  * @param since first date as in PGN, {@code 2024} or {@code 2024.03.01}
  * @param until last date, likewise; a year includes all its days
  * @param rating lowest rating of the weaker player; 0 for any
@@ -17,7 +17,7 @@ import org.zeroply.chess.tree.GameResult;
  * @param opening a part of the name of the opening
  */
 public record GamesAsked(
-        String player,
+        PlayersAsked players,
         String result,
         String since,
         String until,
@@ -28,21 +28,27 @@ public record GamesAsked(
     private static final Pattern DATE = Pattern.compile("\\d{4}(?:\\.\\d{2}(?:\\.\\d{2})?)?");
 
     private static final List<String> NAMES =
-            List.of("player", "result", "since", "until", "rated", "collection", "opening");
+            List.of("result", "since", "until", "rated", "collection", "opening");
 
     /** All games. */
-    public static final GamesAsked ALL = new GamesAsked("", "", "", "", 0, "", "");
+    public static final GamesAsked ALL =
+            new GamesAsked(PlayersAsked.ANYBODY, "", "", "", 0, "", "");
 
     /** The same with one clause more, by its name. */
     GamesAsked with(String clause, String value) {
-        String[] all = {player, result, since, until, String.valueOf(rating), collection, opening};
+        String[] all = {result, since, until, String.valueOf(rating), collection, opening};
         int at = NAMES.indexOf(clause);
         if (at < 0) {
             throw new IllegalArgumentException("no clause: " + clause);
         }
         all[at] = value;
         return new GamesAsked(
-                all[0], all[1], all[2], all[3], Integer.parseInt(all[4]), all[5], all[6]);
+                players, all[0], all[1], all[2], Integer.parseInt(all[3]), all[4], all[5]);
+    }
+
+    /** The same by some players. */
+    GamesAsked by(PlayersAsked others) {
+        return new GamesAsked(others, result, since, until, rating, collection, opening);
     }
 
     /**
@@ -73,8 +79,7 @@ public record GamesAsked(
 
     /** The clauses that say so. */
     List<String> clauses() {
-        List<String> clauses = new ArrayList<>();
-        add(clauses, "player ", player);
+        List<String> clauses = new ArrayList<>(players.clauses());
         add(clauses, "result ", result);
         add(clauses, "since ", since);
         add(clauses, "until ", until);

@@ -42,7 +42,9 @@ public final class QueryReader {
     private static final Pattern PAWN_MOVE = Phrase.pattern("[a-h][1-8]");
 
     private static final Pattern CLAUSE =
-            Phrase.pattern("(player|result|since|until|rated|collection|opening)\\s+(.+)");
+            Phrase.pattern(
+                    "((?:white |black |)player|opponent|result|since|until|rated|collection"
+                            + "|opening)\\s+(.+)");
 
     private static final Map<Query.Manner, Pattern> MANNERS =
             Map.of(
@@ -195,7 +197,7 @@ public final class QueryReader {
                                 + text
                                 + "' cannot stand behind a semicolon; possible are: mirrored,"
                                 + " colours exchanged, every position, clearest"
-                                + " first, player NAME, result 1-0,"
+                                + " first, player NAME, player NAME as white, opponent NAME, result 1-0,"
                                 + " since 2020, until 2024.06, rated 2200, collection NAME,"
                                 + " opening NAME.");
             }
@@ -205,17 +207,23 @@ public final class QueryReader {
 
     private void games(String name, String value) {
         games =
-                games.with(
-                        name,
-                        switch (name) {
-                            case "result" ->
-                                    GamesAsked.result(
-                                            DRAWN.contains(value) ? GameResult.DRAW : value);
-                            case "since", "until" -> GamesAsked.date(value);
-                            case "rated" -> rating(value);
-                            case "opening" -> OpeningNames.spelled(value);
-                            default -> value;
-                        });
+                switch (name) {
+                    case "player" -> games.by(games.players().with(value));
+                    case "white player", "black player" ->
+                            games.by(games.players().with(value + " as " + name.split(" ")[0]));
+                    case "opponent" -> games.by(games.players().against(value));
+                    default -> games.with(name, ofGames(name, value));
+                };
+    }
+
+    private static String ofGames(String name, String value) {
+        return switch (name) {
+            case "result" -> GamesAsked.result(DRAWN.contains(value) ? GameResult.DRAW : value);
+            case "since", "until" -> GamesAsked.date(value);
+            case "rated" -> rating(value);
+            case "opening" -> OpeningNames.spelled(value);
+            default -> value;
+        };
     }
 
     private static String rating(String value) {

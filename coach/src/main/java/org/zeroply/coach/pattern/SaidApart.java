@@ -55,10 +55,10 @@ final class SaidApart {
                             "\\b(?:each side|each player|both sides|both players) (?:has|have|with) (?:an? )?(queen|rook|bishop|knight) and (?:an? )?(queen|rook|bishop|knight)\\b(?! (?:ending|endgame))",
                             "both sides have at least 1 $1 and both sides have at least 1 $2"),
                     form(
-                            "\\b(white|black) (king|queen|rook|bishop|knight) and (?:the |an? )?(white|black) (king|queen|rook|bishop|knight) (?:are )?(?:on|along) the same (file|rank|diagonal)\\b",
+                            "\\b(white|black) (king|queen|rook|bishop|knight) (?-i:and) (?:the |an? )?(white|black) (king|queen|rook|bishop|knight) (?:are )?(?:on|along) the same (file|rank|diagonal)\\b(?! as)",
                             "$1 $2 on the same $5 as the $3 $4"),
                     form(
-                            "\\b(white|black) (king|rook|knight) and (queen) (?:are )?on the same (file|rank|diagonal)\\b",
+                            "\\b(white|black) (king|rook|knight) (?-i:and) (queen) (?:are )?on the same (file|rank|diagonal)\\b(?! as)",
                             "$1 $2 on the same $4 as the $1 $3"),
                     form(
                             "\\b(?:(white|black) |)(?:an? |the |)(piece|rook|queen|exchange) (?:is |was |)sacrificed,? (?:and |)not (?:taken|won) back within (\\d+) plies",

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -12,6 +13,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.zeroply.chess.board.Side;
 
 /** Queries of any making: their text, and what they find. */
 class QueryTest {
@@ -20,6 +22,16 @@ class QueryTest {
             TestLine.of(
                     "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Bxc6 dxc6 5. O-O Bg4 6. h3 h5 7. d3"
                             + " Qf6 8. Be3 Bxf3 9. Qxf3 Qxf3 10. gxf3 *");
+
+    @Test
+    void conditions_that_follow_each_other_are_not_read_as_men_on_one_line() {
+        String king = "open file at the black king";
+        String queen = "white queen on the same file as the black king";
+        assertThat(QueryReader.read(king + " AND " + queen).text())
+                .isEqualTo(king + " AND " + queen);
+        assertThat(QueryReader.read("black king and white queen on the same file").text())
+                .isEqualTo("black king on the same file as the white queen");
+    }
 
     @Property(tries = 300)
     void what_is_written_is_read_back_the_same(@ForAll("queries") Query query) {
@@ -93,8 +105,16 @@ class QueryTest {
         Arbitrary<GamesAsked> games =
                 Arbitraries.of(
                         GamesAsked.ALL,
-                        new GamesAsked("Ann Lee", "1-0", "2020", "2024.06", 2200, "", ""),
-                        new GamesAsked("", "", "", "", 0, "Fine games", "Dutch"));
+                        new GamesAsked(
+                                PlayersAsked.of("Ann Lee"), "1-0", "2020", "2024.06", 2200, "", ""),
+                        new GamesAsked(
+                                new PlayersAsked("Lee, Ann", Optional.of(Side.BLACK), "Bo"),
+                                "",
+                                "",
+                                "",
+                                0,
+                                "Fine games",
+                                "Dutch"));
         Arbitrary<Set<Query.Manner>> manners = Arbitraries.of(Query.Manner.class).set();
         return Combinators.combine(steps.list().ofMinSize(1).ofMaxSize(3), manners, games)
                 .as((s, m, asked) -> new Query(first(s), m, asked));

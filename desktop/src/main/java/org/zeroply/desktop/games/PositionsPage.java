@@ -46,6 +46,9 @@ final class PositionsPage extends VBox {
     private static final List<String> CLAUSES =
             List.of(
                     "player ",
+                    "white player ",
+                    "black player ",
+                    "opponent ",
                     "opening ",
                     "collection ",
                     "result 1-0",

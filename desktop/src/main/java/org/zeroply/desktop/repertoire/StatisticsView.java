@@ -14,6 +14,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.GameResult;
+import org.zeroply.coach.pattern.PlayersAsked;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
@@ -120,11 +121,20 @@ final class StatisticsView extends VBox {
         return figure == 0 ? "–" : String.valueOf(figure);
     }
 
+    /** While it is typed it may say what cannot be; then it is a name that nobody has. */
+    private static PlayersAsked players(String typed) {
+        try {
+            return PlayersAsked.read(typed);
+        } catch (IllegalArgumentException e) {
+            return PlayersAsked.of(typed);
+        }
+    }
+
     private GameFilter filter() {
         String least = rating.getText().strip();
         String word = result.getValue();
         return new GameFilter(
-                player.getText(),
+                players(player.getText()),
                 least.matches("\\d{1,4}") ? Integer.parseInt(least) : 0,
                 from.getText().strip(),
                 "",

@@ -145,7 +145,7 @@ public final class PositionFinder {
     private int[] games(GamesAsked asked) {
         GameFilter filter =
                 new GameFilter(
-                        asked.player(),
+                        asked.players(),
                         asked.rating(),
                         asked.since(),
                         asked.until(),

@@ -22,6 +22,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.pattern.PlayersAsked;
 import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 import org.zeroply.library.sample.SyntheticGames;
@@ -116,7 +117,8 @@ class PositionIndexTest {
     @Test
     void filters_by_player_rating_date_and_result() {
         store();
-        GameFilter filter = new GameFilter("player a", 1500, "1995", "2015.06", "1-0");
+        GameFilter filter =
+                new GameFilter(PlayersAsked.of("player a"), 1500, "1995", "2015.06", "1-0");
         agreesEverywhere(
                 filter,
                 games.stream()
