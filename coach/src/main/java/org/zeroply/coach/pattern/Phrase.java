@@ -90,11 +90,11 @@ record Phrase(
         }
 
         Side side(int group) {
-            return text(group).equals("white") ? Side.WHITE : Side.BLACK;
+            return Subject.side(raw(group));
         }
 
         Optional<Side> maybeSide(int group) {
-            return maybe(group).map(s -> s.equals("white") ? Side.WHITE : Side.BLACK);
+            return maybe(group).map(Subject::side);
         }
 
         int square(int group) {

@@ -38,39 +38,38 @@ public record PlayersAsked(String name, Optional<Side> side, String opponent) {
      * @throws IllegalArgumentException if it cannot be told who had what
      */
     public static PlayersAsked read(String said) {
-        return said.isBlank() ? ANYBODY : ANYBODY.with(said.strip());
+        Matcher against = AGAINST.matcher(said.strip());
+        if (against.matches()) {
+            return read(against.group(1)).against(against.group(2));
+        }
+        Matcher as = AS.matcher(said.strip());
+        return as.matches() ? read(as.group(1)).as(Subject.side(as.group(2))) : of(said.strip());
     }
 
     /**
-     * The same with one player more, who is an opponent of the one named before.
+     * The same with one colour.
      *
-     * @param said as for {@link #read}
-     * @throws IllegalArgumentException if there are too many players, or it cannot be told who had
-     *     what
+     * @throws IllegalArgumentException if it had the other one already
      */
-    PlayersAsked with(String said) {
-        Matcher against = AGAINST.matcher(said);
-        if (against.matches()) {
-            return with(against.group(1)).against(against.group(2));
-        }
-        Matcher as = AS.matcher(said);
-        boolean told = as.matches();
-        String who = told ? as.group(1) : said;
-        Optional<Side> had =
-                told
-                        ? Optional.of(
-                                as.group(2).equalsIgnoreCase("white") ? Side.WHITE : Side.BLACK)
-                        : Optional.empty();
-        if (name.isEmpty()) {
-            return new PlayersAsked(who, had, opponent);
-        }
-        PlayersAsked both = against(who);
-        Optional<Side> first = had.map(Side::other);
-        if (first.isPresent() && side.isPresent() && !first.equals(side)) {
+    PlayersAsked as(Side had) {
+        if (side.filter(had.other()::equals).isPresent()) {
             throw new IllegalArgumentException(
-                    name + " and " + who + " cannot both have " + Condition.word(had.get()) + ".");
+                    name + " has " + Condition.word(had.other()) + " already.");
         }
-        return new PlayersAsked(name, first.or(() -> side), both.opponent);
+        return new PlayersAsked(name, Optional.of(had), opponent);
+    }
+
+    /**
+     * The same with what is said of players besides; of two the second is the opponent.
+     *
+     * @throws IllegalArgumentException if there are too many, or two have the same colour
+     */
+    PlayersAsked and(PlayersAsked next) {
+        PlayersAsked both =
+                name.isEmpty()
+                        ? new PlayersAsked(next.name, next.side, opponent)
+                        : next.side.map(had -> as(had.other())).orElse(this).against(next.name);
+        return next.opponent.isEmpty() ? both : both.against(next.opponent);
     }
 
     /**

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.GameResult;
 
@@ -206,12 +207,15 @@ public final class QueryReader {
     }
 
     private void games(String name, String value) {
+        PlayersAsked players = games.players();
         games =
                 switch (name) {
-                    case "player" -> games.by(games.players().with(value));
-                    case "white player", "black player" ->
-                            games.by(games.players().with(value + " as " + name.split(" ")[0]));
-                    case "opponent" -> games.by(games.players().against(value));
+                    case "player" -> games.by(players.and(PlayersAsked.read(value)));
+                    case "white player", "black player" -> {
+                        Side had = Subject.of(name).orElseThrow();
+                        yield games.by(players.and(PlayersAsked.read(value).as(had)));
+                    }
+                    case "opponent" -> games.by(players.against(value));
                     default -> games.with(name, ofGames(name, value));
                 };
     }

@@ -44,10 +44,11 @@ final class Subject {
     /** The side that a text begins with. */
     static Optional<Side> of(String text) {
         Matcher side = SIDE.matcher(text);
-        return side.find() ? Optional.of(read(side.group(1))) : Optional.empty();
+        return side.find() ? Optional.of(side(side.group(1))) : Optional.empty();
     }
 
-    private static Side read(String word) {
+    /** The side that is called {@code white} or {@code black}, in any letters. */
+    static Side side(String word) {
         return word.equalsIgnoreCase("white") ? Side.WHITE : Side.BLACK;
     }
 

@@ -29,6 +29,7 @@ class PlayersAskedTest {
                     player Marram; player Quay as black       | player Marram as white; opponent Quay
                     white player Marram; black player Quay    | player Marram as white; opponent Quay
                     player Marram as black; opponent Quay     | player Marram as black; opponent Quay
+                    white player Marram against Quay          | player Marram as white; opponent Quay
                     opponent Quay; player Marram              | player Marram; opponent Quay
                     opponent Quay                             | opponent Quay
                     """)
@@ -46,6 +47,7 @@ class PlayersAskedTest {
                 "player Marram against Quay; opponent Tern",
                 "white player Marram; white player Quay",
                 "player Marram against Quay with black",
+                "white player Marram as black",
                 "opponent Quay as black"
             })
     void what_cannot_be_is_refused_and_nobody_is_forgotten(String said) {

@@ -138,12 +138,15 @@ final class BoardColumn extends Region {
      * the column is too narrow for the board to fill its height.
      */
     private void wrap() {
-        boolean small = desk.map(d -> d.boardUse().getValue() == BoardUse.SMALL).orElse(false);
         // Of the lines as they are when nothing goes on below.
         double free = getHeight() - getWidth() - GAP - strip.prefHeight(USE_COMPUTED_SIZE);
         for (Label label : List.of(words, hanging)) {
-            label.setWrapText(small || free > label.getFont().getSize() * MOST_LINES);
+            label.setWrapText(!isLarge() || free > label.getFont().getSize() * MOST_LINES);
         }
+    }
+
+    private boolean isLarge() {
+        return desk.filter(d -> d.boardUse().getValue() == BoardUse.LARGE).isPresent();
     }
 
     private double stripHeight() {
@@ -250,7 +253,7 @@ final class BoardColumn extends Region {
         board.setMovable(d.isMovable());
         // Whoever solves is not told what hangs.
         boolean open = d.isOpenBook();
-        boolean large = d.boardUse().getValue() == BoardUse.LARGE;
+        boolean large = isLarge();
         danger.setVisible(open);
         danger.setManaged(open && large);
         scale.setVisible(large);
