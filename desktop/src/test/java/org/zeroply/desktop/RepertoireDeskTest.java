@@ -7,8 +7,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.event.ActionEvent;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TableView;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -98,6 +103,50 @@ class RepertoireDeskTest extends WindowTest {
                                 .isPresent());
         click(robot, "#repertoire-tasks");
         until(() -> findings(robot, "#findings").stream().noneMatch(f -> f.contains("1.e4 d5]")));
+    }
+
+    @Test
+    void what_games_did_is_told_for_the_players_asked_for_and_what_cannot_be_is_said(FxRobot robot)
+            throws Exception {
+        opened(robot);
+        add("Anker, Bo", "Quay, Jonas", "1-0", "1. e4 c5 2. Nf3 1-0");
+        add("Quay, Jonas", "Anker, Bo", "0-1", "1. e4 e5 2. Nf3 0-1");
+        robot.interact(() -> model().session().go(model().session().tree().root()));
+        click(robot, "#repertoire-replies");
+        asked(robot, "#stat-player", "anker who won", "2 games");
+        asked(robot, "#stat-player", "anker as black", "1 game");
+        asked(robot, "#stat-player", "anker against quay against tern", "A game has two players");
+        asked(robot, "#stat-player", "anker", "2 games");
+        asked(robot, "#stat-rating", "high", "A rating is a number");
+        asked(robot, "#stat-rating", "", "2 games");
+        asked(robot, "#stat-from", "20x4", "A date is a year");
+    }
+
+    private void add(String white, String black, String result, String moves) {
+        services.library()
+                .sheets()
+                .add(
+                        "[White \"%s\"]\n[Black \"%s\"]\n[Result \"%s\"]\n\n%s\n"
+                                .formatted(white, black, result, moves));
+    }
+
+    /** Types something and waits for the number of games, or for why there is none. */
+    private void asked(FxRobot robot, String field, String typed, String told) throws Exception {
+        TextField text = robot.lookup(field).query();
+        robot.interact(
+                () -> {
+                    text.setText(typed);
+                    text.fireEvent(new ActionEvent());
+                });
+        until(
+                () -> {
+                    ComboBox<?> sample = robot.lookup("#stat-sample").query();
+                    TableView<?> moves = robot.lookup("#statistics").query();
+                    String empty = ((Label) moves.getPlaceholder()).getText();
+                    return moves.getItems().isEmpty()
+                            ? empty.startsWith(told)
+                            : sample.getPromptText().equals(told);
+                });
     }
 
     @Test

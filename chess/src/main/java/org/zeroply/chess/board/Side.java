@@ -20,6 +20,25 @@ public enum Side {
         return this == WHITE ? "White" : "Black";
     }
 
+    /** The same in small letters, as in tags, queries and columns: "white" or "black". */
+    public String smallWord() {
+        return this == WHITE ? "white" : "black";
+    }
+
+    /**
+     * The side of this word, in any letters.
+     *
+     * @throws IllegalArgumentException if it is another word
+     */
+    public static Side called(String word) {
+        for (Side side : values()) {
+            if (side.word().equalsIgnoreCase(word)) {
+                return side;
+            }
+        }
+        throw new IllegalArgumentException("a side is white or black, not " + word);
+    }
+
     /** The side with the given index, 0 for White and 1 for Black. */
     public static Side of(int index) {
         return index == 0 ? WHITE : BLACK;

@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,6 +17,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
@@ -50,11 +52,15 @@ public final class OpeningNames {
 
     private final Map<Position, String> names;
 
+    /** The keys of the positions, in order: most positions that are asked for have no name. */
+    private final long[] keys;
+
     /** What openings and variations are called by, in small letters. */
     private final Set<String> called;
 
     private OpeningNames(Map<Position, String> names) {
         this.names = names;
+        keys = names.keySet().stream().mapToLong(p -> p.toBoard().key()).sorted().toArray();
         called =
                 names.values().stream()
                         .flatMap(OpeningNames::own)
@@ -180,6 +186,13 @@ public final class OpeningNames {
     /** The name of a position, if it has one of its own. */
     public Optional<String> of(Position position) {
         return Optional.ofNullable(names.get(position));
+    }
+
+    /** The name of the position on a board, if it has one of its own. */
+    public Optional<String> of(Board board) {
+        return Arrays.binarySearch(keys, board.key()) < 0
+                ? Optional.empty()
+                : of(Position.of(board));
     }
 
     /** The name of a game: that of the last named position of its line. */

@@ -6,6 +6,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Node;
@@ -36,6 +39,23 @@ class OpeningNamesTest {
             })
     void every_order_gets_the_name_of_its_last_named_position(String pgn, String name) {
         assertThat(names.of(line(pgn))).contains(name);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1. d4 Nf6 2. c4 e6 3. Nc3 d5 4. Bg5 Be7 5. e3 O-O 6. Nf3 h6 7. Bh4 b6 *",
+                "1. e4 d5 2. e5 f5 3. exf6 exf6 *",
+                "1. e4 c5 2. Nf3 d6 3. Bb5+ Bd7 4. Bxd7+ Qxd7 5. O-O *",
+                "1. e4 e6 2. d4 d5 3. e5 c5 4. c3 Nc6 5. Nf3 Qb6 6. a3 *",
+                "1. Nf3 Nf6 2. Ng1 Ng8 3. e4 e5 *"
+            })
+    void a_board_has_the_name_of_its_position(String pgn) {
+        Board board = Position.START.toBoard();
+        for (Node node : line(pgn)) {
+            board.make(node.move().packed());
+            assertThat(names.of(board)).isEqualTo(names.of(node.position()));
+        }
     }
 
     @Test

@@ -24,7 +24,7 @@ public final class FactJson {
      */
     public static ObjectNode of(Position position, Fact fact) {
         ObjectNode node = Output.document().put("kind", fact.kind().word());
-        node.put("side", fact.side().map(FactJson::word).orElse("both"));
+        node.put("side", fact.side().map(Side::smallWord).orElse("both"));
         node.set("squares", Output.node(names(fact.squares())));
         node.put("text", fact.text()).put("weight", fact.weight());
         node.put("group", fact.kind().group().name().toLowerCase(Locale.ROOT));
@@ -57,12 +57,8 @@ public final class FactJson {
         node.set("white", Output.node(names(contest.white())));
         node.set("black", Output.node(names(contest.black())));
         node.put("gain", contest.gain());
-        node.set("holds", Output.node(contest.holds().stream().map(FactJson::word).toList()));
+        node.set("holds", Output.node(contest.holds().stream().map(Side::smallWord).toList()));
         return node;
-    }
-
-    public static String word(Side side) {
-        return side.word().toLowerCase(Locale.ROOT);
     }
 
     public static List<String> names(List<Integer> squares) {

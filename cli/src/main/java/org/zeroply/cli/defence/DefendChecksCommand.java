@@ -43,7 +43,7 @@ final class DefendChecksCommand implements Callable<Integer> {
                                                 side.other().word()
                                                         + " is in check and cannot pass."));
         ChecksEnough found = ChecksEnough.of(from, CHECK_NODES, new Cancellation());
-        ObjectNode document = defend.document(start).put("side", FactJson.word(side));
+        ObjectNode document = defend.document(start).put("side", side.smallWord());
         document.put("outcome", found.outcome().word()).put("checks", found.checks());
         document.put("gain", found.gain());
         document.set("line", Output.node(Line.san(from, found.line())));

@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.defence.practice.FortressTrial;
 import picocli.CommandLine.Command;
@@ -25,8 +24,7 @@ final class DefendFortressCommand implements Callable<Integer> {
         FortressTrial.Report report =
                 new FortressTrial(defend.evaluator())
                         .run(start, start.sideToMove(), FortressTrial.MOVES, p -> {});
-        ObjectNode document =
-                defend.document(start).put("holding", FactJson.word(start.sideToMove()));
+        ObjectNode document = defend.document(start).put("holding", start.sideToMove().smallWord());
         document.put("outcome", report.outcome().name().toLowerCase(Locale.ROOT));
         document.put("move", report.move()).put("how", report.how());
         document.put("exact", report.exact());

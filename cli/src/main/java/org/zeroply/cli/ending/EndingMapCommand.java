@@ -7,7 +7,6 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.cli.console.BadInputException;
-import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.ending.EndingReport;
 import org.zeroply.coach.ending.KingMap;
@@ -40,7 +39,7 @@ final class EndingMapCommand implements Callable<Integer> {
                         side);
         EndingSheet sheet = new EndingSheet(start, report);
         ObjectNode document = sheet.document();
-        ObjectNode node = document.putObject("map").put("king", FactJson.word(side));
+        ObjectNode node = document.putObject("map").put("king", side.smallWord());
         node.set("toMove", squares(map, true));
         node.set("waiting", squares(map, false));
         ending.output()

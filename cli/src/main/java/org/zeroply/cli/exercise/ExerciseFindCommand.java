@@ -44,7 +44,6 @@ import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
-import org.zeroply.library.sheet.SheetRow;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -216,10 +215,8 @@ final class ExerciseFindCommand implements Callable<Integer> {
             }
         }
         if (files.isEmpty()) {
-            Library l = open.orElseThrow();
-            for (SheetRow row : l.sheets().find(SheetQuery.all(SheetKind.GAME))) {
-                look(l.sheets().load(row.id()), finder, found, err);
-            }
+            open.orElseThrow().sheets().stream(SheetQuery.all(SheetKind.GAME))
+                    .forEach(game -> look(game.tree(), finder, found, err));
         }
         double seconds = (System.nanoTime() - began) / SECOND;
         List<Find> all = Prospect.best(found, Find::prospect);

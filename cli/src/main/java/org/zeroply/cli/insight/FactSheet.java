@@ -132,7 +132,7 @@ final class FactSheet {
     }
 
     private static ObjectNode compensation(Compensation sheet) {
-        ObjectNode node = Output.document().put("ahead", FactJson.word(sheet.ahead()));
+        ObjectNode node = Output.document().put("ahead", sheet.ahead().smallWord());
         node.put("material", sheet.material());
         ArrayNode terms = node.putArray("terms");
         sheet.terms().forEach(t -> terms.addObject().put("name", t.name()).put("value", t.value()));
@@ -142,7 +142,7 @@ final class FactSheet {
     private static ObjectNode forcing(Position start) {
         ObjectNode node = Output.document();
         for (Side side : Side.values()) {
-            ArrayNode list = node.putArray(FactJson.word(side));
+            ArrayNode list = node.putArray(side.smallWord());
             ForcingMoves forcing = ForcingMoves.of(new Scene(start), side);
             for (ForcingMoves.Forcing m : forcing.moves()) {
                 String san = San.write(forcing.from().orElseThrow(), m.move());

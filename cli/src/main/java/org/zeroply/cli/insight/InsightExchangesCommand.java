@@ -33,7 +33,7 @@ final class InsightExchangesCommand implements Callable<Integer> {
         ObjectNode document = Output.document();
         ArrayNode list = document.putArray("exchanges");
         for (Exchange e : found) {
-            ObjectNode node = list.addObject().put("side", FactJson.word(scene.sideAt(e.own())));
+            ObjectNode node = list.addObject().put("side", scene.sideAt(e.own()).smallWord());
             node.put("own", Square.name(e.own())).put("other", Square.name(e.other()));
             node.put("before", e.before()).put("after", e.after()).put("gain", e.gain());
             node.set("reasons", Output.node(e.reasons()));

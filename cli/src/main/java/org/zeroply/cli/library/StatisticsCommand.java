@@ -16,7 +16,9 @@ import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
 import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.pattern.GamesAsked;
+import org.zeroply.coach.pattern.Period;
 import org.zeroply.coach.pattern.PlayersAsked;
+import org.zeroply.coach.pattern.RatingAsked;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFacts;
 import org.zeroply.library.index.GameFilter;
@@ -91,8 +93,12 @@ public final class StatisticsCommand implements Callable<Integer> {
             if (!result.isEmpty()) {
                 GamesAsked.result(result);
             }
-            Stream.of(from, to).filter(d -> !d.isEmpty()).forEach(GamesAsked::date);
-            return new GameFilter(PlayersAsked.read(player), rating, from, to, result);
+            Stream.of(from, to).filter(d -> !d.isEmpty()).forEach(Period::date);
+            return new GameFilter(
+                    PlayersAsked.read(player),
+                    RatingAsked.atLeast(rating),
+                    new Period(from, to),
+                    result);
         } catch (IllegalArgumentException e) {
             throw new BadInputException(e.getMessage());
         }

@@ -15,7 +15,6 @@ import org.zeroply.library.index.GameFilter;
 import org.zeroply.library.index.PositionIndex;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
-import org.zeroply.library.sheet.SheetRow;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ParentCommand;
@@ -55,11 +54,11 @@ final class StatisticsMeasureCommand implements Callable<Integer> {
         for (int i = 0; i < WARM_UP; i++) {
             index.at(Position.START, filter);
         }
-        List<SheetRow> games = open.sheets().find(SheetQuery.all(SheetKind.GAME));
+        long[] games = open.sheets().ids(SheetQuery.all(SheetKind.GAME));
         Random random = new Random(1);
         List<Position> positions = new ArrayList<>(List.of(Position.START));
-        while (positions.size() < measure && !games.isEmpty()) {
-            long id = games.get(random.nextInt(games.size())).id();
+        while (positions.size() < measure && games.length > 0) {
+            long id = games[random.nextInt(games.length)];
             List<Node> line = open.sheets().load(id).mainLine();
             if (!line.isEmpty()) {
                 positions.add(line.get(random.nextInt(line.size())).position());
@@ -70,7 +69,7 @@ final class StatisticsMeasureCommand implements Callable<Integer> {
         long pgn = open.sheets().pgnBytes(SheetKind.GAME);
         ObjectNode document =
                 Output.document()
-                        .put("games", games.size())
+                        .put("games", games.length)
                         .put("positions", millis.length)
                         .put("firstMillis", first)
                         .put("startMillis", millis(index, Position.START, filter))

@@ -14,7 +14,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.cli.console.BadInputException;
-import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.SideName;
@@ -24,6 +23,7 @@ import org.zeroply.coach.repertoire.card.CardTrial;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetStore;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -83,8 +83,8 @@ final class RepertoireTryCommand implements Callable<Integer> {
         }
         try (Library open = Libraries.existing(library)) {
             Stream<MoveTree> more =
-                    open.sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
-                            .map(row -> open.sheets().load(row.id()));
+                    open.sheets().stream(SheetQuery.all(SheetKind.GAME))
+                            .map(SheetStore.Stored::tree);
             return CardTrial.of(card, whose, Stream.concat(games.stream(), more)::iterator);
         }
     }
@@ -101,7 +101,7 @@ final class RepertoireTryCommand implements Callable<Integer> {
     private static ObjectNode document(CardTrial trial) {
         ObjectNode document = Output.document();
         document.put("card", trial.card().text());
-        document.put("side", FactJson.word(trial.side())).put("games", trial.games());
+        document.put("side", trial.side().smallWord()).put("games", trial.games());
         tally(document.putObject("applied"), trial.applied());
         tally(document.putObject("followed"), trial.followed());
         tally(document.putObject("other"), trial.other());

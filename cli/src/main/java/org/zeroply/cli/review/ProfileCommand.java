@@ -13,7 +13,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.cli.console.BadInputException;
-import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.ReportFile;
 import org.zeroply.cli.console.TextTable;
@@ -73,7 +72,7 @@ public final class ProfileCommand implements Callable<Integer> {
         ObjectNode phases = node.putObject("byPhase");
         profile.byPhase().forEach((phase, e) -> phases.set(phase.word(), estimate(e)));
         ObjectNode sides = node.putObject("bySide");
-        profile.bySide().forEach((side, e) -> sides.set(FactJson.word(side), estimate(e)));
+        profile.bySide().forEach((side, e) -> sides.set(side.smallWord(), estimate(e)));
         ObjectNode kinds = node.putObject("byKind");
         profile.byKind().forEach((kind, n) -> kinds.put(kind.word(), n));
         ArrayNode themes = node.putArray("byTheme");
@@ -97,7 +96,7 @@ public final class ProfileCommand implements Callable<Integer> {
         ArrayNode openings = node.putArray("byOpening");
         for (Profile.OpeningFigures o : profile.byOpening()) {
             ObjectNode opening = openings.addObject().put("opening", o.name());
-            opening.put("side", FactJson.word(o.side())).put("score", o.score());
+            opening.put("side", o.side().smallWord()).put("score", o.score());
             opening.set("loss", estimate(o.loss()));
         }
         node.set("withTime", estimate(profile.inCalm()));

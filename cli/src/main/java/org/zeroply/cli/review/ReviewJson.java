@@ -6,7 +6,6 @@ import java.util.List;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
-import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.fact.material.LineBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
@@ -32,7 +31,7 @@ final class ReviewJson {
         ArrayNode moves = node.putArray("moves");
         for (MoveReview m : review.moves()) {
             ObjectNode move = moves.addObject().put("ply", m.ply()).put("san", m.san());
-            move.put("side", FactJson.word(m.side())).put("loss", round(m.loss().points()));
+            move.put("side", m.side().smallWord()).put("loss", round(m.loss().points()));
             move.put("best", m.better()).put("expectedBefore", m.before().value());
             move.put("expectedAfter", m.after().value())
                     .put("rank", m.rank())
@@ -67,7 +66,7 @@ final class ReviewJson {
 
     private static ObjectNode moment(Moment m) {
         ObjectNode node = Output.document().put("ply", m.move().ply());
-        node.put("kind", m.kind().word()).put("side", FactJson.word(m.side()));
+        node.put("kind", m.kind().word()).put("side", m.side().smallWord());
         node.put("played", m.move().san()).put("better", m.move().better());
         node.set("line", Output.node(Line.san(m.from(), m.line())));
         ArrayNode balance = node.putArray("balance");
@@ -79,7 +78,7 @@ final class ReviewJson {
     }
 
     private static ObjectNode player(GameReview review, PlayerReview p) {
-        ObjectNode node = Output.document().put("side", FactJson.word(p.side()));
+        ObjectNode node = Output.document().put("side", p.side().smallWord());
         node.put("name", p.name()).put("moves", p.moves());
         ObjectNode loss = node.putObject("meanLoss");
         p.loss().mean().forEach((phase, mean) -> loss.put(phase.word(), round(mean)));

@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -31,8 +32,10 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetOrder;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.sheet.TrainingExercises;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -210,10 +213,11 @@ final class ReviewRun {
     /** The oldest game first, as they were added. */
     private void games(Library open, Engine engine, PrintWriter err, Listener listener)
             throws IOException {
-        List<SheetRow> rows = open.sheets().find(SheetQuery.all(SheetKind.GAME));
-        for (int i = rows.size() - 1; i >= 0; i--) {
-            long id = rows.get(i).id();
-            review(id, open.sheets().load(id), engine, Optional.of(open), err, listener);
+        SheetQuery oldestFirst = SheetQuery.all(SheetKind.GAME).in(SheetOrder.OLDEST);
+        Iterator<SheetStore.Stored> games = open.sheets().stream(oldestFirst).iterator();
+        while (games.hasNext()) {
+            SheetStore.Stored game = games.next();
+            review(game.id(), game.tree(), engine, Optional.of(open), err, listener);
         }
     }
 

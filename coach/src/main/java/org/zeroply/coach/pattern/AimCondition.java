@@ -44,7 +44,7 @@ sealed interface AimCondition extends Condition {
             return men.counted(least, Optional.of(side))
                     + place.behind()
                     + " near the "
-                    + Condition.word(other)
+                    + other.smallWord()
                     + " "
                     + others.word();
         }
@@ -95,7 +95,7 @@ sealed interface AimCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + men.word()
                     + place.behind()
@@ -149,7 +149,7 @@ sealed interface AimCondition extends Condition {
             return men.counted(least, Optional.of(side))
                     + " aimed at the "
                     + wing.map(BoardCondition.Wing::word)
-                            .orElse(Condition.word(side.other()) + " king");
+                            .orElse(side.other().smallWord() + " king");
         }
 
         @Override
@@ -184,7 +184,7 @@ sealed interface AimCondition extends Condition {
         public String text() {
             String file = only ? "the only open file" : "an open file";
             String which = place.isAnywhere() ? file : place.text();
-            return Condition.word(side) + " has " + which + " to itself";
+            return side.smallWord() + " has " + which + " to itself";
         }
 
         @Override

@@ -24,6 +24,10 @@ final class AimPhrases {
                                             w.side(5),
                                             w.men(6))),
                     Phrase.of(
+                            "(at most|exactly|fewer than|less than) <few> <side> <men>" + NEAR,
+                            "white knight near the black king",
+                            AimPhrases::soManyNear),
+                    Phrase.of(
                             "<side> (?:an? )?<men> and (?:an? )?<men>" + NEAR,
                             "white knight near the black king",
                             AimPhrases::bothNear),
@@ -57,6 +61,21 @@ final class AimPhrases {
                             w -> new AimCondition.HoldsFile(w.side(1), Place.ANYWHERE, true)));
 
     private AimPhrases() {}
+
+    /** So many and no more, or fewer. */
+    private static Condition soManyNear(Phrase.Words w) {
+        return w.bound(1)
+                .of(
+                        w.bounded(2),
+                        least ->
+                                new AimCondition.Near(
+                                        w.side(3),
+                                        w.men(4),
+                                        Place.ANYWHERE,
+                                        least,
+                                        w.side(5),
+                                        w.men(6)));
+    }
 
     private static Condition bothNear(Phrase.Words w) {
         return new Condition.All(

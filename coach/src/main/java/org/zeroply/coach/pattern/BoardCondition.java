@@ -89,7 +89,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Square.name(square) + " attacked by " + Condition.word(by);
+            return Square.name(square) + " attacked by " + by.smallWord();
         }
 
         @Override
@@ -108,7 +108,7 @@ sealed interface BoardCondition extends Condition {
         @Override
         public String text() {
             String often = times == 1 ? "" : " " + times + " times";
-            return Square.name(square) + " covered by " + Condition.word(by) + often;
+            return Square.name(square) + " covered by " + by.smallWord() + often;
         }
 
         @Override
@@ -132,9 +132,9 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " outnumbers "
-                    + Condition.word(side.other())
+                    + side.other().smallWord()
                     + " on "
                     + Square.name(square);
         }
@@ -192,7 +192,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " castled" + wing.map(w -> " " + w.word()).orElse("");
+            return side.smallWord() + " castled" + wing.map(w -> " " + w.word()).orElse("");
         }
 
         @Override
@@ -217,7 +217,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " may castle" + wing.map(w -> " " + w.word()).orElse("");
+            return side.smallWord() + " may castle" + wing.map(w -> " " + w.word()).orElse("");
         }
 
         @Override
@@ -296,7 +296,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " king in the centre";
+            return side.smallWord() + " king in the centre";
         }
 
         @Override
@@ -315,7 +315,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " in check";
+            return side.smallWord() + " in check";
         }
 
         @Override
@@ -341,7 +341,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return "at least " + least + " " + Condition.word(side) + " pieces undeveloped";
+            return "at least " + least + " " + side.smallWord() + " pieces undeveloped";
         }
 
         @Override
@@ -362,7 +362,7 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + type.word()
                     + " can reach "

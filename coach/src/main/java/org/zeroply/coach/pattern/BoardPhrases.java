@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.PieceType;
@@ -53,6 +54,10 @@ final class BoardPhrases {
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
                             "white knight on e5",
                             w -> menOn(w, w.place(4, w.maybeSide(2).orElse(Side.WHITE)))),
+                    Phrase.of(
+                            "(at most|exactly|fewer than|less than) <few> (?:<side> )?<men> on (?!the board)<place>",
+                            "white knight on e5",
+                            BoardPhrases::soManyOn),
                     Phrase.of(
                             "(?:<side> )?(?:an? )?<men> and (?:an? )?<men> on <place>",
                             "white knight on e5",
@@ -289,6 +294,14 @@ final class BoardPhrases {
                         .<Condition>map(
                                 p -> new BoardCondition.MenOn(w.maybeSide(1), w.men(2), p, 1))
                         .toList());
+    }
+
+    /** So many and no more, or fewer. */
+    private static Condition soManyOn(Phrase.Words w) {
+        Place place = w.place(5, w.maybeSide(3).orElse(Side.WHITE));
+        IntFunction<Condition> atLeast =
+                least -> new BoardCondition.MenOn(w.maybeSide(3), w.men(4), place, least);
+        return w.bound(1).of(w.bounded(2), atLeast);
     }
 
     private static Condition menOn(Phrase.Words w, Place place) {

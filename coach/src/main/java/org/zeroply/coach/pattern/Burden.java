@@ -23,7 +23,7 @@ public final class Burden {
 
     /** Whether the last step of a query names something that weighs on a side. */
     public static boolean isOn(Side side, Query query) {
-        String word = Condition.word(side);
+        String word = side.smallWord();
         Pattern own =
                 Pattern.compile(
                         "\\b"

@@ -38,7 +38,7 @@ sealed interface CaptureCondition extends Condition {
         @Override
         public String text() {
             boolean any = men.equals(Men.ANY) && from.isAnywhere();
-            return Condition.word(side)
+            return side.smallWord()
                     + (again ? " just recaptured" : " just captured")
                     + (any ? "" : " with a " + men.word())
                     + (from.isAnywhere() ? "" : " from " + from.text())
@@ -77,7 +77,7 @@ sealed interface CaptureCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + (passed ? " just pushed a passed pawn" : " just pushed a pawn")
                     + (to.isAnywhere() ? "" : " to " + to.text());
         }

@@ -2,7 +2,6 @@ package org.zeroply.coach.pattern;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -256,10 +255,5 @@ public sealed interface Condition
         return side.isPresent()
                 ? holds.test(side.get())
                 : holds.test(Side.WHITE) || holds.test(Side.BLACK);
-    }
-
-    /** The side in small letters. */
-    static String word(Side side) {
-        return side.word().toLowerCase(Locale.ROOT);
     }
 }

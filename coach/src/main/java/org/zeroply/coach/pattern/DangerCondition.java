@@ -67,7 +67,7 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " trapped " + men.word() + place.behind();
+            return side.smallWord() + " trapped " + men.word() + place.behind();
         }
 
         @Override
@@ -109,7 +109,7 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public String text() {
-            String man = Condition.word(side) + " " + men.word();
+            String man = side.smallWord() + " " + men.word();
             return man + " pinned to the " + behind.word() + place.behind();
         }
 
@@ -136,7 +136,7 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " immobile " + men.word() + place.behind();
+            return side.smallWord() + " immobile " + men.word() + place.behind();
         }
 
         @Override
@@ -179,7 +179,7 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + men.word()
                     + place.behind()
@@ -226,7 +226,7 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " weak back rank";
+            return side.smallWord() + " weak back rank";
         }
 
         @Override
@@ -268,7 +268,7 @@ sealed interface DangerCondition extends Condition {
         @Override
         public String text() {
             String squares = light ? "light" : "dark";
-            return Condition.word(side) + " weak " + squares + " squares at the king";
+            return side.smallWord() + " weak " + squares + " squares at the king";
         }
 
         @Override
@@ -299,7 +299,7 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " exposed king";
+            return side.smallWord() + " exposed king";
         }
 
         @Override

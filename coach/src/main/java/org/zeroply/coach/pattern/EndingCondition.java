@@ -71,7 +71,7 @@ sealed interface EndingCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " king cut off";
+            return side.smallWord() + " king cut off";
         }
 
         @Override
@@ -108,7 +108,7 @@ sealed interface EndingCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " wrong bishop";
+            return side.smallWord() + " wrong bishop";
         }
 
         @Override

@@ -35,7 +35,7 @@ sealed interface EventCondition extends Condition {
         @Override
         public String text() {
             String long1 = plies == USUAL ? "" : " not taken back within " + plies + " plies";
-            return Condition.word(side) + " sacrificed " + what.words() + long1;
+            return side.smallWord() + " sacrificed " + what.words() + long1;
         }
 
         @Override
@@ -81,7 +81,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + type.word()
                     + " travelled "
@@ -126,7 +126,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " lifted a rook";
+            return side.smallWord() + " lifted a rook";
         }
 
         @Override
@@ -146,7 +146,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " played a break" + place.behind();
+            return side.smallWord() + " played a break" + place.behind();
         }
 
         @Override
@@ -193,7 +193,7 @@ sealed interface EventCondition extends Condition {
         @Override
         public String text() {
             String name = theme == Theme.MATE ? "" : name(theme) + " ";
-            return name + "mate by " + Condition.word(side);
+            return name + "mate by " + side.smallWord();
         }
 
         @Override
@@ -236,7 +236,7 @@ sealed interface EventCondition extends Condition {
         @Override
         public String text() {
             if (!given.equals(got)) {
-                String who = side.map(s -> Condition.word(s) + " ").orElse("");
+                String who = side.map(s -> s.smallWord() + " ").orElse("");
                 return who
                         + "just traded a "
                         + given.word()
@@ -244,7 +244,7 @@ sealed interface EventCondition extends Condition {
                         + got.word()
                         + place.behind();
             }
-            return side.map(s -> Condition.word(s) + " just traded " + given.plural())
+            return side.map(s -> s.smallWord() + " just traded " + given.plural())
                             .orElse(given.plural() + " just traded")
                     + place.behind();
         }

@@ -190,7 +190,7 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
 
     @Override
     public String text() {
-        return side.map(s -> Condition.word(s) + " ").orElse("") + what() + place.behind();
+        return side.map(s -> s.smallWord() + " ").orElse("") + what() + place.behind();
     }
 
     private String what() {

@@ -22,7 +22,7 @@ sealed interface GainCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " just won " + what.words();
+            return side.smallWord() + " just won " + what.words();
         }
 
         @Override
@@ -60,7 +60,7 @@ sealed interface GainCondition extends Condition {
         @Override
         public String text() {
             String many = pawns == 1 ? " pawn" : " pawns";
-            return Condition.word(side) + " sacrificed " + what.words() + " for " + pawns + many;
+            return side.smallWord() + " sacrificed " + what.words() + " for " + pawns + many;
         }
 
         @Override
@@ -105,7 +105,7 @@ sealed interface GainCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " broke through";
+            return side.smallWord() + " broke through";
         }
 
         @Override
@@ -147,7 +147,7 @@ sealed interface GainCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " triangulated";
+            return side.smallWord() + " triangulated";
         }
 
         @Override

@@ -2,53 +2,81 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
+import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.GameResult;
 
 /**
  * Which games a query is about.
  *
  * @param players who played them
- * @param result as in PGN; empty for any, as for all texts here
- * @param since first date as in PGN, {@code 2024} or {@code 2024.03.01}
- * @param until last date, likewise; a year includes all its days
- * @param rating lowest rating of the weaker player; 0 for any
+ * @param rated how strong they are
+ * @param played when
+ * @param event a part of the name of the event; empty for any, as for all texts here
+ * @param result as in PGN
  * @param collection the name of a collection of the library
- * @param opening a part of the name of the opening
+ * @param opening how they began
  */
 public record GamesAsked(
         PlayersAsked players,
+        RatingAsked rated,
+        Period played,
+        String event,
         String result,
-        String since,
-        String until,
-        int rating,
         String collection,
-        String opening) {
-
-    private static final Pattern DATE = Pattern.compile("\\d{4}(?:\\.\\d{2}(?:\\.\\d{2})?)?");
-
-    private static final List<String> NAMES =
-            List.of("result", "since", "until", "rated", "collection", "opening");
+        OpeningAsked opening) {
 
     /** All games. */
     public static final GamesAsked ALL =
-            new GamesAsked(PlayersAsked.ANYBODY, "", "", "", 0, "", "");
+            new GamesAsked(
+                    PlayersAsked.ANYBODY,
+                    RatingAsked.ANY,
+                    Period.ANY,
+                    "",
+                    "",
+                    "",
+                    OpeningAsked.ANY);
 
-    /** The same with one clause more, by its name. */
-    GamesAsked with(String clause, String value) {
-        String[] all = {result, since, until, String.valueOf(rating), collection, opening};
-        int at = NAMES.indexOf(clause);
-        if (at < 0) {
-            throw new IllegalArgumentException("no clause: " + clause);
-        }
-        all[at] = value;
-        return new GamesAsked(
-                players, all[0], all[1], all[2], Integer.parseInt(all[3]), all[4], all[5]);
+    private static final List<String> DRAWN = List.of("draw", "½-½");
+
+    /**
+     * The same with one clause more.
+     *
+     * @param name {@code result}, {@code since}, {@code until}, {@code rated}, {@code event},
+     *     {@code collection}, {@code opening}, {@code eco}
+     * @throws IllegalArgumentException if the value is none of such a clause
+     */
+    GamesAsked with(String name, String value) {
+        return switch (name) {
+            case "result" ->
+                    with(event, result(DRAWN.contains(value) ? GameResult.DRAW : value), opening);
+            case "since" -> with(players, rated, played.since(value));
+            case "until" -> with(players, rated, played.until(value));
+            case "rated" -> with(players, RatingAsked.read(value), played);
+            case "event" -> with(value, result, opening);
+            case "opening" -> of(opening.called(OpeningNames.spelled(value)));
+            case "eco" -> of(opening.coded(value));
+            case "collection" ->
+                    new GamesAsked(players, rated, played, event, result, value, opening);
+            default -> throw new IllegalArgumentException("no clause: " + name);
+        };
     }
 
     /** The same by some players. */
     GamesAsked by(PlayersAsked others) {
-        return new GamesAsked(others, result, since, until, rating, collection, opening);
+        return with(others, rated, played);
+    }
+
+    /** The same that began so. */
+    GamesAsked of(OpeningAsked begun) {
+        return with(event, result, begun);
+    }
+
+    private GamesAsked with(PlayersAsked who, RatingAsked how, Period when) {
+        return new GamesAsked(who, how, when, event, result, collection, opening);
+    }
+
+    private GamesAsked with(String where, String ended, OpeningAsked begun) {
+        return new GamesAsked(players, rated, played, where, ended, collection, begun);
     }
 
     /**
@@ -64,28 +92,15 @@ public record GamesAsked(
         return value;
     }
 
-    /**
-     * A date as in PGN, or the beginning of one.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static String date(String value) {
-        if (!DATE.matcher(value).matches()) {
-            throw new IllegalArgumentException(
-                    "A date is a year, 2024.03 or 2024.03.01, not " + value + ".");
-        }
-        return value;
-    }
-
     /** The clauses that say so. */
     List<String> clauses() {
         List<String> clauses = new ArrayList<>(players.clauses());
         add(clauses, "result ", result);
-        add(clauses, "since ", since);
-        add(clauses, "until ", until);
-        add(clauses, "rated ", rating == 0 ? "" : String.valueOf(rating));
+        clauses.addAll(played.clauses());
+        add(clauses, "", rated.clause());
+        add(clauses, "event ", event);
         add(clauses, "collection ", collection);
-        add(clauses, "opening ", opening);
+        clauses.addAll(opening.clauses());
         return clauses;
     }
 

@@ -59,13 +59,13 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(one)
+            return one.smallWord()
                     + " "
                     + men.word()
                     + " on the same "
                     + line.word()
                     + " as the "
-                    + Condition.word(other)
+                    + other.smallWord()
                     + " "
                     + others.word();
         }
@@ -96,7 +96,7 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " doubled rooks" + place.behind();
+            return side.smallWord() + " doubled rooks" + place.behind();
         }
 
         @Override
@@ -129,7 +129,7 @@ sealed interface LineCondition extends Condition {
         @Override
         public String text() {
             String men = one.word() + " and " + other.word();
-            return Condition.word(side) + " " + men + " battery" + place.behind();
+            return side.smallWord() + " " + men + " battery" + place.behind();
         }
 
         @Override
@@ -166,7 +166,7 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + men.word()
                     + " behind the "
@@ -205,7 +205,7 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " tripled heavy pieces" + place.behind();
+            return side.smallWord() + " tripled heavy pieces" + place.behind();
         }
 
         @Override

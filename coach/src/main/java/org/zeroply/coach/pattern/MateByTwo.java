@@ -50,7 +50,7 @@ record MateByTwo(Side side, PieceType one, PieceType other) implements Condition
 
     @Override
     public String text() {
-        return Condition.word(side) + " mate by a " + one.word() + " with a " + other.word();
+        return side.smallWord() + " mate by a " + one.word() + " with a " + other.word();
     }
 
     @Override

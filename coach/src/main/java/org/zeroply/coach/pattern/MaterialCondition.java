@@ -1,6 +1,8 @@
 package org.zeroply.coach.pattern;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
@@ -57,6 +59,16 @@ sealed interface MaterialCondition extends Condition {
             };
         }
 
+        /** So many, out of what says that there are so many at least. */
+        Condition of(int number, IntFunction<Condition> atLeast) {
+            return switch (this) {
+                case AT_LEAST -> atLeast.apply(number);
+                case AT_MOST -> new Not(atLeast.apply(number + 1));
+                case EXACTLY ->
+                        new All(List.of(atLeast.apply(number), new Not(atLeast.apply(number + 1))));
+            };
+        }
+
         boolean allows(int number, int bound) {
             return switch (this) {
                 case AT_LEAST -> number >= bound;
@@ -78,7 +90,7 @@ sealed interface MaterialCondition extends Condition {
         @Override
         public String text() {
             String what = men.word() + (number == 1 ? "" : "s");
-            return Condition.word(side) + " has " + bound.words() + " " + number + " " + what;
+            return side.smallWord() + " has " + bound.words() + " " + number + " " + what;
         }
 
         @Override
@@ -99,7 +111,7 @@ sealed interface MaterialCondition extends Condition {
         @Override
         public String text() {
             String many = bound.words() + " " + number + " more " + men.plural();
-            return Condition.word(side) + " has " + many;
+            return side.smallWord() + " has " + many;
         }
 
         @Override
@@ -195,7 +207,7 @@ sealed interface MaterialCondition extends Condition {
         @Override
         public String text() {
             String many = points == 1 ? "1 point" : points + " points";
-            return Condition.word(side) + " ahead by at least " + many;
+            return side.smallWord() + " ahead by at least " + many;
         }
 
         @Override
@@ -259,7 +271,7 @@ sealed interface MaterialCondition extends Condition {
 
         @Override
         public String text() {
-            String whose = side.map(Condition::word).orElse("");
+            String whose = side.map(Side::smallWord).orElse("");
             if (up) {
                 boolean exchange = more.equals(Force.ROOK) && less.equals(Force.MINOR);
                 return whose + " is " + (exchange ? "the exchange" : more.text()) + " up";
@@ -284,7 +296,7 @@ sealed interface MaterialCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " has the bishop pair";
+            return side.smallWord() + " has the bishop pair";
         }
 
         @Override

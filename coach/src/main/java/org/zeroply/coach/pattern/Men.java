@@ -65,7 +65,7 @@ record Men(Set<PieceType> types) {
      */
     String counted(int least, Optional<Side> side) {
         return (least == 1 ? "" : "at least " + least + " ")
-                + side.map(s -> Condition.word(s) + " ").orElse("")
+                + side.map(s -> s.smallWord() + " ").orElse("")
                 + (least == 1 ? word() : plural());
     }
 

@@ -26,7 +26,7 @@ record MomentCondition(String kind, Optional<Side> side) implements Condition {
 
     @Override
     public String text() {
-        String whose = side.map(s -> Condition.word(s) + " ").orElse("");
+        String whose = side.map(s -> s.smallWord() + " ").orElse("");
         return whose + "moment" + (kind.isEmpty() ? "" : " " + kind);
     }
 

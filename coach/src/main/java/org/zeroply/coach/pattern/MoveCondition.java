@@ -58,7 +58,7 @@ sealed interface MoveCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " can play " + san;
+            return side.smallWord() + " can play " + san;
         }
 
         @Override
@@ -91,7 +91,7 @@ sealed interface MoveCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " threatens " + san;
+            return side.smallWord() + " threatens " + san;
         }
 
         @Override
@@ -133,7 +133,7 @@ sealed interface MoveCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " just played " + san;
+            return side.smallWord() + " just played " + san;
         }
 
         @Override
@@ -161,7 +161,7 @@ sealed interface MoveCondition extends Condition {
         @Override
         public String text() {
             String what = taken.map(t -> "a " + t.word() + " ").orElse("");
-            return Condition.word(side) + " just took " + what + "on " + Square.name(square);
+            return side.smallWord() + " just took " + what + "on " + Square.name(square);
         }
 
         @Override
@@ -187,7 +187,7 @@ sealed interface MoveCondition extends Condition {
         @Override
         public String text() {
             String where = place.isAnywhere() ? "" : " to " + place.text();
-            return Condition.word(side) + " just moved a " + men.word() + where;
+            return side.smallWord() + " just moved a " + men.word() + where;
         }
 
         @Override
@@ -209,7 +209,7 @@ sealed interface MoveCondition extends Condition {
         @Override
         public String text() {
             String what = to.map(t -> " to a " + t.word()).orElse("");
-            return Condition.word(side) + " just promoted" + what;
+            return side.smallWord() + " just promoted" + what;
         }
 
         @Override
@@ -232,7 +232,7 @@ sealed interface MoveCondition extends Condition {
         @Override
         public String text() {
             String where = wing.map(w -> " " + w.word()).orElse("");
-            return Condition.word(side) + " just castled" + where;
+            return side.smallWord() + " just castled" + where;
         }
 
         @Override
@@ -253,7 +253,7 @@ sealed interface MoveCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " castled by now";
+            return side.smallWord() + " castled by now";
         }
 
         @Override
@@ -294,7 +294,7 @@ sealed interface MoveCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " to move";
+            return side.smallWord() + " to move";
         }
 
         @Override

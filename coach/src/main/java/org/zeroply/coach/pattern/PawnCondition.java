@@ -63,7 +63,7 @@ sealed interface PawnCondition extends Condition {
         public String text() {
             String many = least == 1 ? "" : "at least " + least + " ";
             String pawns = least == 1 ? "pawn" : "pawns";
-            return many + Condition.word(side) + " " + words(kinds) + pawns + place.behind();
+            return many + side.smallWord() + " " + words(kinds) + pawns + place.behind();
         }
 
         @Override
@@ -74,6 +74,44 @@ sealed interface PawnCondition extends Condition {
         @Override
         public int cost() {
             return 60;
+        }
+    }
+
+    /**
+     * A side has so many pawns more than the other that are isolated, doubled, backward or passed.
+     *
+     * @param kinds what each of them is, one at least
+     */
+    record Lead(Side side, Set<FactKind> kinds, MaterialCondition.Bound bound, int number)
+            implements PawnCondition {
+        public Lead {
+            kinds = Set.copyOf(kinds);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            return bound.allows(count(situation, side) - count(situation, side.other()), number);
+        }
+
+        private int count(Situation situation, Side of) {
+            long own = situation.pawns(of);
+            return Long.bitCount(PawnIs.such(kinds, of, own, situation.pawns(of.other())));
+        }
+
+        @Override
+        public String text() {
+            String many = bound.words() + " " + number + " more ";
+            return side.smallWord() + " has " + many + PawnIs.words(kinds) + "pawns";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Lead(way.side(side), kinds, bound, number);
+        }
+
+        @Override
+        public int cost() {
+            return 120;
         }
     }
 
@@ -101,7 +139,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + PawnIs.words(kinds)
                     + "pawn"
@@ -146,7 +184,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " pawns on "
                     + squares.stream().map(Square::name).collect(Collectors.joining(" "));
         }
@@ -167,7 +205,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " pawn" + place.behind() + " about to promote";
+            return side.smallWord() + " pawn" + place.behind() + " about to promote";
         }
 
         @Override
@@ -191,7 +229,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " tripled pawns";
+            return side.smallWord() + " tripled pawns";
         }
 
         @Override
@@ -212,7 +250,7 @@ sealed interface PawnCondition extends Condition {
         public String text() {
             return (char) ('a' + file)
                     + "-file "
-                    + halfFor.map(s -> "half-open for " + Condition.word(s)).orElse("open");
+                    + halfFor.map(s -> "half-open for " + s.smallWord()).orElse("open");
         }
 
         @Override
@@ -256,7 +294,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " " + shape.words();
+            return side.smallWord() + " " + shape.words();
         }
 
         @Override
@@ -281,7 +319,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return (open ? "open" : "half-open") + " file at the " + Condition.word(king) + " king";
+            return (open ? "open" : "half-open") + " file at the " + king.smallWord() + " king";
         }
 
         @Override
@@ -301,7 +339,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " two connected passed pawns" + place.behind();
+            return side.smallWord() + " two connected passed pawns" + place.behind();
         }
 
         @Override

@@ -121,6 +121,24 @@ final class PawnPhrases {
                             "black isolated pawn on d5",
                             w -> pawnsAre(w, w.side(1), w.number(2))),
                     Phrase.of(
+                            "<side> has (?:(?:<bound> )?<few> |an? )?more " + SUCH + " pawns?",
+                            "at least 2 white passed pawns",
+                            w ->
+                                    new PawnCondition.Lead(
+                                            w.side(1),
+                                            kinds(w.maybe(4)),
+                                            w.bound(2),
+                                            w.bounded(3))),
+                    Phrase.of(
+                            "<side> has (?:(?:<bound> )?<few> |an? )?more pawns? on the <wing>",
+                            "white majority on the queenside",
+                            w ->
+                                    new WingCondition.Lead(
+                                            w.side(1),
+                                            w.bound(2),
+                                            w.bounded(3),
+                                            w.wing(4).orElseThrow())),
+                    Phrase.of(
                             "<side> pawns on <squares>",
                             "white pawns on c4 d5 e4",
                             w -> new PawnCondition.Formation(w.side(1), w.squares(2))),

@@ -90,11 +90,11 @@ record Phrase(
         }
 
         Side side(int group) {
-            return Subject.side(raw(group));
+            return Side.called(raw(group));
         }
 
         Optional<Side> maybeSide(int group) {
-            return maybe(group).map(Subject::side);
+            return maybe(group).map(Side::called);
         }
 
         int square(int group) {
@@ -173,13 +173,14 @@ record Phrase(
             return anyFile(group).map(Place::file).orElse(Place.ANYWHERE);
         }
 
+        /** How a number is compared; so many at least where nothing is said. */
         MaterialCondition.Bound bound(int group) {
-            return MaterialCondition.Bound.of(text(group));
+            return MaterialCondition.Bound.of(maybe(group).orElse(""));
         }
 
         /** The number that a word such as {@code more than} in the group before goes with. */
         int bounded(int group) {
-            return number(group) + MaterialCondition.Bound.beyond(text(group - 1));
+            return number(group) + MaterialCondition.Bound.beyond(maybe(group - 1).orElse(""));
         }
 
         Force force(int group) {

@@ -92,7 +92,7 @@ final class PhraseReader {
     private Optional<Condition> ofTheSameSide(String usual, int depth) {
         return Subject.of(usual).isPresent()
                 ? Optional.empty()
-                : ofSides(side -> read(usual(Condition.word(side) + " " + usual), depth))
+                : ofSides(side -> read(usual(side.smallWord() + " " + usual), depth))
                         .map(Condition.Any::new);
     }
 
@@ -115,7 +115,7 @@ final class PhraseReader {
                                 side ->
                                         read(
                                                 usual(
-                                                        Condition.word(side)
+                                                        side.smallWord()
                                                                 + " "
                                                                 + Subject.withEnemy(text, side)),
                                                 1))
@@ -196,7 +196,7 @@ final class PhraseReader {
     }
 
     private Optional<Condition> of(Side side, String said) {
-        return single(Condition.word(side) + " " + said);
+        return single(side.smallWord() + " " + said);
     }
 
     /** Two conditions with another word than AND between them, if both can be read. */

@@ -87,7 +87,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " fianchetto"
                     + wing.map(on -> " on the " + on.word()).orElse("");
         }
@@ -117,7 +117,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " fianchetto without its bishop on the " + wing.word();
+            return side.smallWord() + " fianchetto without its bishop on the " + wing.word();
         }
 
         @Override
@@ -167,7 +167,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " rook "
                     + where.words
                     + (itsOwn ? " its own" : " a")
@@ -203,7 +203,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + men.word()
                     + place.behind()
@@ -237,7 +237,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " connected rooks";
+            return side.smallWord() + " connected rooks";
         }
 
         @Override
@@ -263,7 +263,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " blockading " + men.word() + place.behind();
+            return side.smallWord() + " blockading " + men.word() + place.behind();
         }
 
         @Override
@@ -319,7 +319,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " has the " + kind.word() + " opposition";
+            return side.smallWord() + " has the " + kind.word() + " opposition";
         }
 
         @Override

@@ -21,7 +21,7 @@ sealed interface PlanCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + (mirrored ? " mirrored " : " ") + structure.words();
+            return side.smallWord() + (mirrored ? " mirrored " : " ") + structure.words();
         }
 
         @Override
@@ -40,7 +40,7 @@ sealed interface PlanCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " king march";
+            return side.smallWord() + " king march";
         }
 
         @Override
@@ -76,7 +76,7 @@ sealed interface PlanCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " has more space";
+            return side.smallWord() + " has more space";
         }
 
         @Override
@@ -127,7 +127,7 @@ sealed interface PlanCondition extends Condition {
         @Override
         public String text() {
             String where = wing.map(w -> " on the " + w.word()).orElse("");
-            return Condition.word(side) + " pawn storm" + where;
+            return side.smallWord() + " pawn storm" + where;
         }
 
         @Override
@@ -157,7 +157,7 @@ sealed interface PlanCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " ahead in development by at least " + least;
+            return side.smallWord() + " ahead in development by at least " + least;
         }
 
         @Override

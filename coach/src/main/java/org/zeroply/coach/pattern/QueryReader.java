@@ -10,10 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
+import java.util.stream.Collectors;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.opening.OpeningNames;
-import org.zeroply.chess.tree.GameResult;
 
 /**
  * Reads the text form of queries: conditions, {@code THEN} between what follows each other, {@code
@@ -44,8 +42,8 @@ public final class QueryReader {
 
     private static final Pattern CLAUSE =
             Phrase.pattern(
-                    "((?:white |black |)player|opponent|result|since|until|rated|collection"
-                            + "|opening)\\s+(.+)");
+                    "((?:white |black |)player|opponent|result|since|until|rated|event|collection"
+                            + "|opening|eco)\\s+(.+)");
 
     private static final Map<Query.Manner, Pattern> MANNERS =
             Map.of(
@@ -57,8 +55,6 @@ public final class QueryReader {
                     Phrase.pattern("every position|all positions"),
                     Query.Manner.CLEAREST,
                     Phrase.pattern("(?:the )?clearest(?: ones| positions)?(?: first)?"));
-
-    private static final List<String> DRAWN = List.of("draw", "½-½");
 
     /** Longer than any game of tournaments, so that a slip of the pen is told. */
     private static final int LONGEST = 1000;
@@ -79,25 +75,65 @@ public final class QueryReader {
         List<String> parts =
                 Arrays.stream(text.strip().replaceAll("\\s+", " ").split(";"))
                         .map(String::strip)
-                        .toList();
-        int first = ofPositions(parts);
-        SaidOfGame said = SaidOfGame.in(parts.get(first));
-        said.clauses().forEach(reader::clause);
-        reader.steps(SaidApart.inSteps(said.conditions()));
-        for (int i = 0; i < parts.size(); i++) {
-            if (i != first && !parts.get(i).isEmpty()) {
-                reader.clause(parts.get(i));
-            }
+                        .filter(part -> !part.isEmpty())
+                        .collect(Collectors.toList());
+        Optional<String> first =
+                parts.stream()
+                        .filter(p -> !isBeside(p))
+                        .findFirst()
+                        .or(() -> parts.stream().filter(SaidAhead::begins).findFirst());
+        first.ifPresent(parts::remove);
+        first.ifPresent(reader::conditions);
+        parts.forEach(reader::clause);
+        if (reader.steps.isEmpty()) {
+            reader.steps.add(new QueryStep(whole(reader.games), 1, 0));
         }
         return new Query(reader.steps, reader.manners, reader.games);
     }
 
-    /** The part that is about positions: the first one, unless only a later one is. */
-    private static int ofPositions(List<String> parts) {
-        return IntStream.range(0, parts.size())
-                .filter(i -> !CLAUSE.matcher(parts.get(i)).matches())
-                .findFirst()
-                .orElse(0);
+    /** Whether a part is not about positions. */
+    private static boolean isBeside(String part) {
+        return manner(part).isPresent()
+                || SaidAhead.begins(part)
+                || isClause(part)
+                || SaidOfGame.in(part).conditions().isBlank();
+    }
+
+    /** Whether it is a clause, right or wrong, and nothing besides. */
+    private static boolean isClause(String part) {
+        return CLAUSE.matcher(part).matches()
+                && !part.contains(",")
+                && !ConditionReader.isReadable(part);
+    }
+
+    private void conditions(String text) {
+        Optional<SaidAhead> named = SaidAhead.in(text).or(() -> SaidAhead.inside(text));
+        if (named.isPresent()) {
+            clause(named.get().clause());
+            conditions(named.get().conditions());
+            return;
+        }
+        SaidOfGame said = SaidOfGame.in(text);
+        said.clauses().forEach(this::clause);
+        if (!said.conditions().isBlank()) {
+            steps(SaidApart.inSteps(said.conditions()));
+        }
+    }
+
+    /**
+     * What is shown of games of which no position is asked: where they ended, or where the opening
+     * did if that is what was asked for.
+     *
+     * @throws IllegalArgumentException if nothing is said of the games, either
+     */
+    private static Condition whole(GamesAsked games) {
+        if (games.equals(GamesAsked.ALL)) {
+            throw new IllegalArgumentException(
+                    "A query begins with a condition, such as white knight on e5.");
+        }
+        return games.of(OpeningAsked.ANY).equals(GamesAsked.ALL)
+                ? new RuleCondition.OpeningOver()
+                : new RuleCondition.GameOver();
     }
 
     /** Whether a text is about the game and not about a position. */
@@ -180,30 +216,46 @@ public final class QueryReader {
         return plies;
     }
 
+    private static Optional<Query.Manner> manner(String text) {
+        return MANNERS.entrySet().stream()
+                .filter(m -> m.getValue().matcher(text).matches())
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
     private void clause(String text) {
-        Optional<Query.Manner> manner =
-                MANNERS.entrySet().stream()
-                        .filter(m -> m.getValue().matcher(text).matches())
-                        .map(Map.Entry::getKey)
-                        .findFirst();
+        Optional<Query.Manner> manner = manner(text);
+        String said = SaidAhead.in(text).map(QueryReader::alone).orElse(text);
+        Matcher clause = CLAUSE.matcher(said);
         if (manner.isPresent()) {
             manners.add(manner.get());
-        } else if (SaidOfGame.isOutcome(text)) {
-            SaidOfGame.in(text).clauses().forEach(this::clause);
+        } else if (clause.matches()) {
+            games(clause.group(1).toLowerCase(Locale.ROOT), clause.group(2).strip());
         } else {
-            Matcher clause = CLAUSE.matcher(text);
-            if (!clause.matches()) {
+            SaidOfGame game = SaidOfGame.in(text);
+            if (!game.conditions().isBlank()) {
                 throw new IllegalArgumentException(
                         "'"
                                 + text
                                 + "' cannot stand behind a semicolon; possible are: mirrored,"
                                 + " colours exchanged, every position, clearest"
                                 + " first, player NAME, player NAME as white, opponent NAME, result 1-0,"
-                                + " since 2020, until 2024.06, rated 2200, collection NAME,"
-                                + " opening NAME.");
+                                + " since 2020, until 2024.06, rated 2200, event NAME,"
+                                + " collection NAME, opening NAME, eco B90-B99.");
             }
-            games(clause.group(1).toLowerCase(Locale.ROOT), clause.group(2).strip());
+            game.clauses().forEach(this::clause);
         }
+    }
+
+    /** A clause behind which nothing is asked of positions. */
+    private static String alone(SaidAhead ahead) {
+        if (!ahead.conditions().isEmpty()) {
+            throw new IllegalArgumentException(
+                    "'"
+                            + ahead.conditions()
+                            + "' is asked of positions: it stands before the first semicolon.");
+        }
+        return ahead.clause();
     }
 
     private void games(String name, String value) {
@@ -216,25 +268,7 @@ public final class QueryReader {
                         yield games.by(players.and(PlayersAsked.read(value).as(had)));
                     }
                     case "opponent" -> games.by(players.against(value));
-                    default -> games.with(name, ofGames(name, value));
+                    default -> games.with(name, value);
                 };
-    }
-
-    private static String ofGames(String name, String value) {
-        return switch (name) {
-            case "result" -> GamesAsked.result(DRAWN.contains(value) ? GameResult.DRAW : value);
-            case "since", "until" -> GamesAsked.date(value);
-            case "rated" -> rating(value);
-            case "opening" -> OpeningNames.spelled(value);
-            default -> value;
-        };
-    }
-
-    private static String rating(String value) {
-        if (!value.matches("\\d{1,4}")) {
-            throw new IllegalArgumentException(
-                    "A rating is a number such as 2200, not " + value + ".");
-        }
-        return value;
     }
 }

@@ -96,7 +96,7 @@ record RookEnding(Side side, Kind kind) implements Condition {
 
     @Override
     public String text() {
-        return Condition.word(side) + " " + kind.words();
+        return side.smallWord() + " " + kind.words();
     }
 
     @Override

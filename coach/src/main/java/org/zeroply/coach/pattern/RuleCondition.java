@@ -42,6 +42,42 @@ sealed interface RuleCondition extends Condition {
         }
     }
 
+    /** The last position of a game; where it is not known how it went on this never holds. */
+    record GameOver() implements RuleCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return situation.isLast();
+        }
+
+        @Override
+        public String text() {
+            return "final position";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return this;
+        }
+    }
+
+    /** The last position of a game that the opening's name goes by. */
+    record OpeningOver() implements RuleCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return situation.opening().filter(o -> o.ply() == situation.ply()).isPresent();
+        }
+
+        @Override
+        public String text() {
+            return "last named opening position";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return this;
+        }
+    }
+
     /**
      * For so long nothing was taken and no pawn moved.
      *
@@ -104,7 +140,7 @@ sealed interface RuleCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " just gave a " + kind.words();
+            return side.smallWord() + " just gave a " + kind.words();
         }
 
         @Override
@@ -123,7 +159,7 @@ sealed interface RuleCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " just took en passant";
+            return side.smallWord() + " just took en passant";
         }
 
         @Override
@@ -144,7 +180,7 @@ sealed interface RuleCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " can take en passant";
+            return side.smallWord() + " can take en passant";
         }
 
         @Override
@@ -164,7 +200,7 @@ sealed interface RuleCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " is stalemated";
+            return side.smallWord() + " is stalemated";
         }
 
         @Override

@@ -94,6 +94,15 @@ final class RulePhrases {
                             "game of at most 25 moves",
                             w -> new RuleCondition.GameLength(w.bound(1), w.bounded(2))),
                     Phrase.of(
+                            "(?:(?:in |at )?the )?(?:final|last|closing) position(?: of the game|)"
+                                    + "|(?:at )?the end of the game",
+                            "final position",
+                            w -> new RuleCondition.GameOver()),
+                    Phrase.of(
+                            "(?:the )?last named opening position",
+                            "last named opening position",
+                            w -> new RuleCondition.OpeningOver()),
+                    Phrase.of(
                             "(?:(?:in )?the )?(opening|middlegame|ending)",
                             "in the ending",
                             w ->

@@ -50,8 +50,15 @@ final class SaidInShort {
             (queen|rook|bishop) and (?:the )?(queen|rook|bishop) (?:on the same diagonal|on one diagonal)$ => $1 and $2 battery
             (?:lines?|lined|lining) up (?:against|on|at)(?= [a-h][1-8]) => aimed at
             ^(.+ on [a-h][1-8](?: [a-h][1-8])*) against (?:an? |the )?castled king$ => $1 with enemy castled
+            more (?:minor pieces|minors)(?: than (?:white|black)|)$ => more knights or bishops
+            more (?:major|heavy) pieces(?: than (?:white|black)|)$ => more rooks or queens
+            more (pawns?|(?:passed |isolated |doubled |backward )+pawns?|(?:pieces|rooks|knights|bishops|queens)) than (?:white|black)( on the (?:kingside|queenside)|)$ => more $1$2
+            ^(white |black |)has an extra (passed pawn$|pawn on the (?:kingside|queenside)$) => $1has at least 1 more $2
+            ^(?:the |all |)games of => game of
+            ^(?:games )?(?:longer than|with more than|over) (<number> moves)$ => game of more than $1
+            ^(?:games )?(?:shorter than|with fewer than|with less than|under) (<number> moves)$ => game of fewer than $1
             ^<side> king (?:has no|without|has few) defenders$ => no $1 piece near the $1 king
-            ((?:at least |at most |fewer than |more than |exactly |)<number>) defenders (?:around|near|beside|at) the (white|black) king => $1 $2 pieces near the $2 king
+            ((?:at least |at most |fewer than |more than |exactly |)<number>) defenders? (?:around|near|beside|at) the (white|black) king => $1 $2 pieces near the $2 king
             ^<side> has ((?:at least |at most |exactly |)<number>) (?:attackers|pieces|attacking pieces) (?:around|near|beside|at|against) the (white|black|enemy) king$ => $2 $1 pieces near the $3 king
             ^(white |black |)knight outpost on <square> (?:protected|supported|guarded|defended|backed) by (?:an? |its )?pawn$ => $1knight outpost on $2 where $1knight on $2 supported by a pawn
             ^(white |black |)eternal knight => $1knight outpost for good

@@ -22,14 +22,26 @@ import org.zeroply.chess.tree.GameResult;
 record SaidOfGame(List<String> clauses, String conditions) {
 
     private static final String OUTCOME =
-            "(?:(white|black) (won|wins|lost|loses)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
+            "(?:(?:(?:all |the )?games? (?:that |which |where |in which |))?(white|black) (won|wins|lost|loses)"
+                    + "(?: the game)?|(?:game )?drawn(?: games?)?|(?:a )?draws?|games? (?:that |which |)"
+                    + "(?:was |were )?(?:drawn|a draw))";
+
+    private static final String YEAR = "((?:1[5-9]|20)\\d\\d)";
+
+    private static final String PLAYED = "\\b(?:(?:all |the )?games? )?(?:(?:were |was )?played )?";
+
+    /** A rating, which no number of moves or plies is. */
+    private static final String RATING =
+            "((?:(?:at (?:least|most)|up to|from|above|over|under|below|between|(?:more|less|higher|lower) than) )?"
+                    + "\\d{3,4}(?:\\+|(?: ?- ?| to | and | or )(?:\\d{3,4}|higher|more|better))?)";
 
     private static final Pattern ENDED = Phrase.pattern(OUTCOME);
 
     /** A part of the conditions that is about the game. */
     private static final Pattern GAME =
             Phrase.pattern(
-                    "(?:^|,|\\bAND\\b)\\s*(?:(?:(?:games? )?played )?(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
+                    "(?:^|,|\\bAND\\b)\\s*(?:(?:(?:games? )?played )?(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until) \\d[\\d.]*|eco [a-e][\\w -]*?|rated "
+                            + "[^,;]*?\\d+\\+?(?: or \\w+)?)"
                             + "|"
                             + OUTCOME
                             + ")"
@@ -49,6 +61,45 @@ record SaidOfGame(List<String> clauses, String conditions) {
     /** How a game ended, said as a part of its own; taken in this order. */
     private static final List<Map.Entry<Pattern, String>> OUTCOME_FIRST =
             List.of(
+                    form("^" + YEAR + "$", "since $1, until $1"),
+                    form(
+                            "(?<=\\w) (?:in|from) (?:the |all )?games? (?=of |by |between |from |played |since |until |rated )",
+                            ", games "),
+                    // When it was played, and by how strong players.
+                    form(
+                            PLAYED
+                                    + "(?:from|between) "
+                                    + YEAR
+                                    + " ?(?:-|–|to|and|until) ?"
+                                    + YEAR
+                                    + "\\b",
+                            ", since $1, until $2"),
+                    form(
+                            PLAYED + "(?:in|from) " + YEAR + "(?! ?[-–\\d.])\\b",
+                            ", since $1, until $1"),
+                    form(PLAYED + "(since|until) (?=" + YEAR + ")", ", $1 "),
+                    form(
+                            "\\b(?:(?:all |the )?games? )?(?:(?:of|by|between|with|both) )?(?:players? |masters? )?(?:both )?"
+                                    + "(?:rated|with (?:an? )?(?:elo|ratings?)(?: of)?|elo|ratings?)(?: is| of|) "
+                                    + RATING,
+                            ", rated $1"),
+                    form(
+                            "(?:^|(?<=, )|(?<=\\w) in )(?:(?:all |the )?games? (?:in|of|with) )?(?:the )?(?:eco )?(?:codes? )?"
+                                    + "([a-e]\\d\\d(?:(?: ?- ?| to )[a-e]\\d\\d)?)(?=\\s*(?:,|$|\\band\\b))",
+                            ", eco $1"),
+                    // What there was in it.
+                    form(
+                            "^(?:all |the )?games? with ((?:more|fewer|less) than \\d+ moves)",
+                            "game of $1"),
+                    form(
+                            "^(?:all |the )?games? (?:that |which |)(?:ended|ending|ends) in (?:an? )?draw\\b",
+                            "drawn"),
+                    form(
+                            "^(?:all |the )?games? (?:that |which |)(?:ended|ending|ends) in (?:an? )?(?=[a-z -]*\\b(?:ending|endgame)\\b)",
+                            "final position, "),
+                    form(
+                            "^(?:all |the )?games? (?:with|where|in which|that (?:had|saw|reached|came to)) (?:an? )?",
+                            ""),
                     // Who won is said of the game, and behind it who did it is said first.
                     form("\\b(?:games? )?(won|lost) by (white|black)\\b", "$2 $1"),
                     // The result goes on with the side that was spoken of before.
@@ -106,7 +157,12 @@ record SaidOfGame(List<String> clauses, String conditions) {
                             + "|\\s+(?:with|where)\\s+");
 
     private static final Pattern BEFORE_OPENING =
-            Phrase.pattern("^(?:(?:with|in|by|using|playing) (?=the |an? ))?(?:(?:the|an?) )?");
+            Phrase.pattern(
+                    "^(?:(?:all |the )?games? (?=in |with ))?"
+                            + "(?:(?:with|in|by|using|playing) (?=the |an? ))?(?:(?:the|an?) )?");
+
+    /** Names nothing by itself. */
+    private static final Pattern GAMES = Phrase.pattern("(?:all |the )?games?");
 
     private static final Pattern WITH = Phrase.pattern("\\s+(?:with|where)\\s+");
 
@@ -119,15 +175,19 @@ record SaidOfGame(List<String> clauses, String conditions) {
         if (ConditionReader.isJoinedOtherwise(text)) {
             return new SaidOfGame(clauses, text);
         }
-        Matcher game =
-                GAME.matcher(withoutOpening(won(SaidApart.inForms(text, OUTCOME_FIRST)), clauses));
+        String inParts =
+                SaidApart.inForms(text, OUTCOME_FIRST)
+                        .replaceAll("(?i)(?:,|\\band\\b)(?:\\s*,)+", ",")
+                        .replaceFirst("^\\s*,\\s*", "");
+        Matcher game = GAME.matcher(withoutOpening(won(inParts), clauses));
         while (game.find()) {
             clauses.add(
                     game.group(1) != null
                             ? game.group(1)
                             : "result " + result(game.group(2), game.group(3)));
         }
-        return new SaidOfGame(clauses, game.replaceAll(" "));
+        String left = game.replaceAll(" ").strip();
+        return new SaidOfGame(clauses, GAMES.matcher(left).matches() ? "" : left);
     }
 
     /** Whether a text tells how a game ended and nothing else. */
@@ -185,7 +245,8 @@ record SaidOfGame(List<String> clauses, String conditions) {
         while (more) {
             more = joint.find();
             String said = text.substring(from, more ? joint.start() : text.length());
-            Optional<String> name = opening(BEFORE_OPENING.matcher(said.strip()).replaceFirst(""));
+            String bare = BEFORE_OPENING.matcher(said.strip()).replaceFirst("");
+            Optional<String> name = opening(bare.replaceFirst("(?i)(?<=\\w) games?$", ""));
             boolean opening = name.isPresent();
             if (opening) {
                 clauses.add("opening " + name.get());

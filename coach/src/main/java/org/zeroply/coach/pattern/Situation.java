@@ -43,6 +43,7 @@ public final class Situation {
     private Scene scene;
     private Balances balances;
     private long[] keys;
+    private Optional<NamedOpening> opening;
     private Map<ToldFact, FactTrail> trails = Map.of();
     private List<GameMoment> moments = List.of();
     private Map<FactKind, SearchedTrail> searched = Map.of();
@@ -54,8 +55,8 @@ public final class Situation {
     /** Whether the line goes on to where the game ended. */
     private final boolean whole;
 
-    private Situation(Board board, int last, int ply, Supplier<GameLine> followed) {
-        whole = ply != AT_THE_END;
+    private Situation(Board board, int last, int ply, Supplier<GameLine> followed, boolean whole) {
+        this.whole = whole;
         this.board = board;
         this.last = last;
         this.ply = ply;
@@ -64,7 +65,8 @@ public final class Situation {
 
     /** A position of which nothing else is known; what was just played never holds in it. */
     public static Situation of(Position position) {
-        return startOf(new GameLine(position, new int[0]));
+        GameLine alone = new GameLine(position, new int[0]);
+        return new Situation(position.toBoard(), 0, 0, () -> alone, false);
     }
 
     /** The position after a move of a game, or at its start; how the game goes on is not known. */
@@ -75,7 +77,7 @@ public final class Situation {
         Board board = node.parent().orElseThrow().position().toBoard();
         int last = node.move().packed();
         board.make(last);
-        return new Situation(board, last, AT_THE_END, () -> to(node));
+        return new Situation(board, last, AT_THE_END, () -> to(node), false);
     }
 
     private static GameLine to(Node node) {
@@ -91,7 +93,7 @@ public final class Situation {
 
     /** The first position of a game; {@link #advance} leads on. */
     static Situation startOf(GameLine line) {
-        return new Situation(line.start().toBoard(), 0, 0, () -> line);
+        return new Situation(line.start().toBoard(), 0, 0, () -> line, true);
     }
 
     /** Takes what is known of facts in the game, and the moments of its review. */
@@ -166,7 +168,20 @@ public final class Situation {
 
     /** The moves of the whole game, if it is known how it went on. */
     Optional<GameLine> game() {
-        return Optional.of(line()).filter(l -> whole && l.plies() > 0);
+        return Optional.of(line()).filter(l -> whole);
+    }
+
+    /** Whether the game ended here, if it is known how it went on. */
+    boolean isLast() {
+        return whole && ply() == line().plies();
+    }
+
+    /** The opening of the whole game, if it is known how it went on. */
+    Optional<NamedOpening> opening() {
+        if (opening == null) {
+            opening = whole ? NamedOpening.of(line()) : Optional.empty();
+        }
+        return opening;
     }
 
     /** The position as a board, which must be left as it was. */

@@ -25,7 +25,7 @@ sealed interface StructureCondition extends Condition {
         @Override
         public String text() {
             String many = number == 1 ? " pawn island" : " pawn islands";
-            return Condition.word(side) + " has " + bound.words() + " " + number + many;
+            return side.smallWord() + " has " + bound.words() + " " + number + many;
         }
 
         @Override
@@ -43,7 +43,7 @@ sealed interface StructureCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " has fewer pawn islands";
+            return side.smallWord() + " has fewer pawn islands";
         }
 
         @Override
@@ -120,7 +120,7 @@ sealed interface StructureCondition extends Condition {
 
         @Override
         public String text() {
-            return Square.name(square) + " out of reach of " + Condition.word(whose) + " pawns";
+            return Square.name(square) + " out of reach of " + whose.smallWord() + " pawns";
         }
 
         @Override

@@ -55,15 +55,10 @@ final class StructurePhrases {
                         w.side(1), MaterialCondition.Bound.EXACTLY, w.number(3));
     }
 
-    /** So many more at least, where nothing else is said. */
     private static Condition more(Phrase.Words w) {
-        if (w.maybe(4).isPresent()) {
-            return new MaterialCondition.Lead(
-                    w.side(1), MaterialCondition.Bound.EXACTLY, 0, w.men(5));
-        }
-        return w.maybe(2).isPresent()
-                ? new MaterialCondition.Lead(w.side(1), w.bound(2), w.bounded(3), w.men(5))
-                : new MaterialCondition.Lead(
-                        w.side(1), MaterialCondition.Bound.AT_LEAST, w.number(3), w.men(5));
+        return w.maybe(4).isPresent()
+                ? new MaterialCondition.Lead(
+                        w.side(1), MaterialCondition.Bound.EXACTLY, 0, w.men(5))
+                : new MaterialCondition.Lead(w.side(1), w.bound(2), w.bounded(3), w.men(5));
     }
 }

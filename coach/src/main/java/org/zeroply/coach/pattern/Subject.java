@@ -44,12 +44,7 @@ final class Subject {
     /** The side that a text begins with. */
     static Optional<Side> of(String text) {
         Matcher side = SIDE.matcher(text);
-        return side.find() ? Optional.of(side(side.group(1))) : Optional.empty();
-    }
-
-    /** The side that is called {@code white} or {@code black}, in any letters. */
-    static Side side(String word) {
-        return word.equalsIgnoreCase("white") ? Side.WHITE : Side.BLACK;
+        return side.find() ? Optional.of(Side.called(side.group(1))) : Optional.empty();
     }
 
     /**
@@ -58,7 +53,7 @@ final class Subject {
      */
     static Optional<String> carried(String before, String next) {
         return VERB.matcher(next + " ").find() && !isNamed(next)
-                ? of(before).map(side -> Condition.word(side) + " " + next)
+                ? of(before).map(side -> side.smallWord() + " " + next)
                 : Optional.empty();
     }
 
@@ -74,7 +69,7 @@ final class Subject {
 
     /** The text with the enemy of a side called by name. */
     static String withEnemy(String text, Side side) {
-        String other = Condition.word(side.other());
+        String other = side.other().smallWord();
         String ranks =
                 ENEMY_ON_RANK
                         .matcher(text)

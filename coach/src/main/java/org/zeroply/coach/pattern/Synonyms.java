@@ -83,7 +83,7 @@ final class Synonyms {
      * {@code mate by white}.
      */
     static List<String> withASide(Side side, String said) {
-        String word = Condition.word(side);
+        String word = side.smallWord();
         return List.of(
                 word + " " + said,
                 NUMBERED.matcher(said).replaceFirst("$1" + word + " "),

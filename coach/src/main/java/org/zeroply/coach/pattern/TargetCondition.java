@@ -66,7 +66,7 @@ record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets
         String men = targets.stream().map(PieceType::word).collect(Collectors.joining(" and "));
         String aimed = kind == FactKind.DISCOVERED_ATTACK ? " on the " : " of the ";
         String who = by.equals(Men.ANY) ? "" : by.word() + " ";
-        return Condition.word(side) + " " + who + kind.words() + aimed + men + place.behind();
+        return side.smallWord() + " " + who + kind.words() + aimed + men + place.behind();
     }
 
     @Override

@@ -21,7 +21,7 @@ sealed interface WingCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
+            return side.smallWord()
                     + " "
                     + own
                     + (own == 1 ? " pawn" : " pawns")
@@ -47,12 +47,38 @@ sealed interface WingCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " majority on the " + wing.word();
+            return side.smallWord() + " majority on the " + wing.word();
         }
 
         @Override
         public Condition under(Symmetry way) {
             return new Majority(way.side(side), wing.under(way));
+        }
+    }
+
+    /** A side has so many pawns more than the other on a wing. */
+    record Lead(Side side, MaterialCondition.Bound bound, int number, BoardCondition.Wing wing)
+            implements WingCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int more = count(situation, side, wing) - count(situation, side.other(), wing);
+            return bound.allows(more, number);
+        }
+
+        @Override
+        public String text() {
+            return side.smallWord()
+                    + " has "
+                    + bound.words()
+                    + " "
+                    + number
+                    + " more pawns on the "
+                    + wing.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Lead(way.side(side), bound, number, wing.under(way));
         }
     }
 

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -29,7 +28,7 @@ public final class MadeUp {
     public static MoveTree chapter(Side side, int nodes, int replies, long seed) {
         Random random = new Random(seed);
         TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
-        editor.tag(Repertoire.SIDE, side.word().toLowerCase(Locale.ROOT));
+        editor.tag(Repertoire.SIDE, side.smallWord());
         Deque<Node> open = new ArrayDeque<>(List.of(editor.tree().root()));
         int made = 0;
         while (made < nodes && !open.isEmpty()) {

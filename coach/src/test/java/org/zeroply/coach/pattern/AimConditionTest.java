@@ -15,6 +15,14 @@ class AimConditionTest {
             at least 2 white pieces near the black king | 6k1/8/5NQ1/8/8/8/8/4K3 b - - 0 1 | true
             at least 2 white pieces near the black king | 6k1/8/5N1P/8/8/8/8/4K3 b - - 0 1 | false
             at least 2 white men near the black king | 6k1/8/5N1P/8/8/8/8/4K3 b - - 0 1 | true
+            fewer than two white pieces near the black king | 6k1/8/5NQ1/8/8/8/8/4K3 b - - 0 1 | false
+            fewer than two white pieces near the black king | 6k1/8/5N1P/8/8/8/8/4K3 b - - 0 1 | true
+            at most one defender near the black king | 5rk1/6b1/8/8/8/8/8/4K3 b - - 0 1 | false
+            at most one defender near the black king | 5rk1/6p1/8/8/8/8/8/4K3 b - - 0 1 | true
+            exactly two white pieces near the black king | 6k1/8/5NQ1/8/8/8/8/4K3 b - - 0 1 | true
+            exactly two white pieces near the black king | 6k1/8/5NQR/8/8/8/8/4K3 b - - 0 1 | false
+            at most 1 white piece on the kingside | 6k1/8/5NQ1/8/8/8/8/4K3 b - - 0 1 | false
+            fewer than 2 white pieces on the kingside | 6k1/8/N5Q1/8/8/8/8/4K3 b - - 0 1 | true
             white king near the white pawn | 4k3/8/8/8/8/4P3/8/4K3 w - - 0 1 | true
             white pawn near the white pawn | 4k3/8/8/8/8/4P3/8/4K3 w - - 0 1 | false
             white bishop aimed at h7 | 4k3/8/8/8/8/3B4/8/4K3 w - - 0 1 | true

@@ -106,15 +106,25 @@ class QueryTest {
                 Arbitraries.of(
                         GamesAsked.ALL,
                         new GamesAsked(
-                                PlayersAsked.of("Ann Lee"), "1-0", "2020", "2024.06", 2200, "", ""),
+                                PlayersAsked.of("Ann Lee"),
+                                RatingAsked.atLeast(2200),
+                                new Period("2020", "2024.06"),
+                                "Harbour Open",
+                                "1-0",
+                                "",
+                                OpeningAsked.ANY),
                         new GamesAsked(
-                                new PlayersAsked("Lee, Ann", Optional.of(Side.BLACK), "Bo"),
+                                new PlayersAsked(
+                                        "Lee, Ann",
+                                        Optional.of(Side.BLACK),
+                                        Optional.of(PlayersAsked.Ended.LOST),
+                                        "Bo"),
+                                new RatingAsked(0, 1800),
+                                Period.ANY,
                                 "",
                                 "",
-                                "",
-                                0,
                                 "Fine games",
-                                "Dutch"));
+                                new OpeningAsked("Dutch", "A80", "A99")));
         Arbitrary<Set<Query.Manner>> manners = Arbitraries.of(Query.Manner.class).set();
         return Combinators.combine(steps.list().ofMinSize(1).ofMaxSize(3), manners, games)
                 .as((s, m, asked) -> new Query(first(s), m, asked));

@@ -37,6 +37,12 @@ class RuleConditionTest {
                     moves 1-2 | 0 1 2 3 | 1. e4 e5 2. Nf3 Nc6 3. Bb5
                     after move 2 | 4 5 | 1. e4 e5 2. Nf3 Nc6 3. Bb5
                     by move 2 | 0 1 2 3 | 1. e4 e5 2. Nf3 Nc6 3. Bb5
+                    final position | 2 | 1. e4 e5
+                    final position | 0 | [4k3/8/8/8/8/8/8/4K3 w - - 0 1]
+                    at the end of the game | 3 | 1. e4 c5 2. Nf3
+                    final position, black pawn on c5 | 3 | 1. e4 c5 2. Nf3
+                    last named opening position | 1 | [rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1] 1. a3 Na6 2. Nh3
+                    last named opening position | '' | [4k3/8/8/8/8/8/8/4K2R w K - 0 1] 1. Ke2 Ke7
                     underpromotion | 2 | [4k3/8/8/8/8/8/1p6/4K3 w - - 0 1] 1. Kd2 b1=N+ 2. Ke3
                     underpromotion | '' | [4k3/8/8/8/8/8/1p6/4K3 w - - 0 1] 1. Kd2 b1=Q 2. Ke3
                     bishop takes h7 | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7

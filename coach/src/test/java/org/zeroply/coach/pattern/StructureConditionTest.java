@@ -34,6 +34,20 @@ class StructureConditionTest {
             white has at least 3 more pawns | 4k3/p7/8/8/8/8/PPP5/4K3 w - - 0 1 | false
             white has exactly 0 more pawns | 4k3/p7/8/8/8/8/P7/Q3K3 w - - 0 1 | true
             white has exactly 0 more pawns | 4k3/p7/8/8/8/8/PP6/Q3K3 w - - 0 1 | false
+            white has more passed pawns | 4k3/p7/8/8/8/8/3P4/4K3 w - - 0 1 | false
+            white has more passed pawns | 4k3/p7/8/8/8/8/P2P4/4K3 w - - 0 1 | true
+            white has one more passed pawn than black | 4k3/p7/8/8/8/8/P2P2P1/4K3 w - - 0 1 | true
+            white has exactly 1 more passed pawns | 4k3/p7/8/8/8/8/P2P2P1/4K3 w - - 0 1 | false
+            white has at least 3 more passed pawns | 4k3/p7/8/8/8/8/P2P2P1/4K3 w - - 0 1 | false
+            white has more isolated pawns | 4k3/pp5p/8/8/8/8/P2P2P1/4K3 w - - 0 1 | true
+            white has fewer than 2 more isolated pawns | 4k3/pp5p/8/8/8/8/P2P2P1/4K3 w - - 0 1 | false
+            white has two more pawns on the queenside | 4k3/p4ppp/8/8/8/8/PPP5/4K3 w - - 0 1 | true
+            white has two more pawns on the queenside | 4k3/pp4pp/8/8/8/8/PPP5/4K3 w - - 0 1 | false
+            white has an extra pawn on the kingside | 4k3/6pp/8/8/8/8/5PPP/4K3 w - - 0 1 | true
+            white has an extra pawn on the kingside | 4k3/4p1pp/8/8/8/8/P4PPP/4K3 w - - 0 1 | false
+            white has two more minor pieces | 4k3/8/8/8/8/8/8/2B1KN2 w - - 0 1 | true
+            white has two more minor pieces | n3k3/8/8/8/8/8/8/2B1KN2 w - - 0 1 | false
+            white has more heavy pieces | r3k3/8/8/8/8/8/8/R2QK3 w - - 0 1 | true
             """;
 
     @ParameterizedTest(name = "{0}: {2} in {1}")

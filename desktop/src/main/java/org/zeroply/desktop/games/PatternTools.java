@@ -1,6 +1,5 @@
 package org.zeroply.desktop.games;
 
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
@@ -42,7 +41,7 @@ final class PatternTools extends GridPane {
             }
             ToggleButton any =
                     tool(
-                            "ask-any-" + side.word().toLowerCase(Locale.ROOT),
+                            "ask-any-" + side.smallWord(),
                             Texts.of("games.any-man-of", side.word()),
                             QueryDraft.Tool.any(side));
             add(any, SetUpBoard.MEN.size(), side.ordinal());

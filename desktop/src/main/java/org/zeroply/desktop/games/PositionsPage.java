@@ -50,6 +50,8 @@ final class PositionsPage extends VBox {
                     "black player ",
                     "opponent ",
                     "opening ",
+                    "eco B90-B99",
+                    "event ",
                     "collection ",
                     "result 1-0",
                     "rated 2200",

@@ -43,13 +43,13 @@ final class QueryDraft {
     record Tool(Optional<Piece> man, String sign, String words) {
 
         static Tool of(Piece man) {
-            String side = man.side().word().toLowerCase(Locale.ROOT);
+            String side = man.side().smallWord();
             return new Tool(Optional.of(man), "", side + " " + man.type().word() + " on %s");
         }
 
         /** Any man of a side. */
         static Tool any(Side side) {
-            String word = side.word().toLowerCase(Locale.ROOT);
+            String word = side.smallWord();
             return new Tool(Optional.empty(), side == Side.WHITE ? "○" : "●", word + " man on %s");
         }
 
@@ -101,9 +101,7 @@ final class QueryDraft {
             if (not) {
                 drawn.signs().put(square, "/");
             }
-            Optional<Side> side =
-                    Optional.ofNullable(man.group(1))
-                            .map(s -> s.equals("white") ? Side.WHITE : Side.BLACK);
+            Optional<Side> side = Optional.ofNullable(man.group(1)).map(Side::called);
             if (side.isPresent() && !man.group(2).equals("man")) {
                 PieceType type = PieceType.valueOf(man.group(2).toUpperCase(Locale.ROOT));
                 drawn.men()[square] = new Piece(side.get(), type);

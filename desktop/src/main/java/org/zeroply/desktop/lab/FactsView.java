@@ -111,7 +111,7 @@ final class FactsView extends VBox {
     }
 
     private static String word(Optional<Side> side) {
-        return side.map(s -> s.word().toLowerCase(Locale.ROOT)).orElse("both");
+        return side.map(Side::smallWord).orElse("both");
     }
 
     private void toggle() {

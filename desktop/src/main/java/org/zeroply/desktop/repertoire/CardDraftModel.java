@@ -214,13 +214,19 @@ final class CardDraftModel {
             case EMPTY -> add(name(square) + " empty", joined);
             case CASTLED ->
                     man.filter(m -> m.type() == PieceType.KING)
-                            .ifPresent(m -> add(word(m.side()) + " castled", joined));
-            case ATTACKED_BY_US -> add(name(square) + " attacked by " + word(us), joined);
-            case ATTACKED_BY_THEM -> add(name(square) + " attacked by " + word(them), joined);
-            case COVERED_BY_US -> add(name(square) + " covered by " + word(us), joined);
-            case COVERED_BY_THEM -> add(name(square) + " covered by " + word(them), joined);
+                            .ifPresent(m -> add(m.side().smallWord() + " castled", joined));
+            case ATTACKED_BY_US -> add(name(square) + " attacked by " + us.smallWord(), joined);
+            case ATTACKED_BY_THEM -> add(name(square) + " attacked by " + them.smallWord(), joined);
+            case COVERED_BY_US -> add(name(square) + " covered by " + us.smallWord(), joined);
+            case COVERED_BY_THEM -> add(name(square) + " covered by " + them.smallWord(), joined);
             case MORE_MEN ->
-                    add(word(us) + " outnumbers " + word(them) + " on " + name(square), joined);
+                    add(
+                            us.smallWord()
+                                    + " outnumbers "
+                                    + them.smallWord()
+                                    + " on "
+                                    + name(square),
+                            joined);
             case PAWNS ->
                     man.filter(m -> m.type() == PieceType.PAWN)
                             .ifPresent(m -> formation(m.side(), square, joined));
@@ -231,7 +237,10 @@ final class CardDraftModel {
             case POSSIBLE ->
                     move(position, square, san -> add("move " + san + " possible", joined));
             case THEY_CAN ->
-                    move(position, square, san -> add(word(them) + " can play " + san, joined));
+                    move(
+                            position,
+                            square,
+                            san -> add(them.smallWord() + " can play " + san, joined));
             case PLAY -> move(position, square, this::play);
         }
     }
@@ -254,10 +263,10 @@ final class CardDraftModel {
     /** Draws a formation pawn by pawn. */
     private void formation(Side side, int square, Joined joined) {
         List<String> list = joined.asException() ? exceptions : conditions;
-        String start = (joined.negated() ? "NOT " : "") + word(side) + " pawns on ";
+        String start = (joined.negated() ? "NOT " : "") + side.smallWord() + " pawns on ";
         Optional<String> before = list.stream().filter(c -> c.startsWith(start)).findFirst();
         if (before.isEmpty()) {
-            add(word(side) + " pawns on " + name(square), joined);
+            add(side.smallWord() + " pawns on " + name(square), joined);
             return;
         }
         List<String> squares =
@@ -280,7 +289,7 @@ final class CardDraftModel {
         Side them = us.other();
         if (!at.isRoot() && !at.move().isNull()) {
             Position before = at.parent().orElseThrow().position();
-            String mover = word(before.sideToMove());
+            String mover = before.sideToMove().smallWord();
             offers.add(mover + " just played " + San.write(before, at.move()));
             if (at.move().isCapture()) {
                 offers.add(mover + " just took on " + name(at.move().to()));
@@ -293,22 +302,18 @@ final class CardDraftModel {
         offers.add("centre closed");
         offers.add("queens face each other");
         for (Side side : List.of(us, them)) {
-            offers.add(word(side) + " castled kingside");
-            offers.add(word(side) + " castled queenside");
-            offers.add(word(side) + " may castle");
+            offers.add(side.smallWord() + " castled kingside");
+            offers.add(side.smallWord() + " castled queenside");
+            offers.add(side.smallWord() + " may castle");
         }
-        offers.add("at least 2 " + word(them) + " pieces undeveloped");
-        offers.add(word(us) + " knight can reach d5 in 2 moves");
-        offers.add(word(them) + " threatens Nxe4");
+        offers.add("at least 2 " + them.smallWord() + " pieces undeveloped");
+        offers.add(us.smallWord() + " knight can reach d5 in 2 moves");
+        offers.add(them.smallWord() + " threatens Nxe4");
         return offers;
     }
 
-    private static String word(Side side) {
-        return side.word().toLowerCase(Locale.ROOT);
-    }
-
     private static String word(Side side, PieceType type) {
-        return word(side) + " " + type.word();
+        return side.smallWord() + " " + type.word();
     }
 
     private static String name(int square) {
@@ -316,7 +321,11 @@ final class CardDraftModel {
     }
 
     private static String pawn(Way way, Side side, int square) {
-        return word(side) + " " + way.name().toLowerCase(Locale.ROOT) + " pawn on " + name(square);
+        return side.smallWord()
+                + " "
+                + way.name().toLowerCase(Locale.ROOT)
+                + " pawn on "
+                + name(square);
     }
 
     private void play(String san) {

@@ -3,7 +3,6 @@ package org.zeroply.desktop.repertoire;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.animation.PauseTransition;
@@ -299,7 +298,7 @@ public final class RepertoireModel {
     public void create(Side side, String title) {
         flush();
         TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
-        editor.tag(Repertoire.SIDE, side.word().toLowerCase(Locale.ROOT));
+        editor.tag(Repertoire.SIDE, side.smallWord());
         editor.tag("Event", title);
         add(PgnWriter.write(editor.tree()));
     }

@@ -14,7 +14,9 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.GameResult;
+import org.zeroply.coach.pattern.Period;
 import org.zeroply.coach.pattern.PlayersAsked;
+import org.zeroply.coach.pattern.RatingAsked;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
@@ -121,30 +123,32 @@ final class StatisticsView extends VBox {
         return figure == 0 ? "–" : String.valueOf(figure);
     }
 
-    /** While it is typed it may say what cannot be; then it is a name that nobody has. */
-    private static PlayersAsked players(String typed) {
-        try {
-            return PlayersAsked.read(typed);
-        } catch (IllegalArgumentException e) {
-            return PlayersAsked.of(typed);
-        }
-    }
-
+    /**
+     * Which games are asked for.
+     *
+     * @throws IllegalArgumentException if what is typed cannot be
+     */
     private GameFilter filter() {
-        String least = rating.getText().strip();
+        String strength = rating.getText().strip();
+        String since = from.getText().strip();
         String word = result.getValue();
         return new GameFilter(
-                players(player.getText()),
-                least.matches("\\d{1,4}") ? Integer.parseInt(least) : 0,
-                from.getText().strip(),
-                "",
+                PlayersAsked.read(player.getText()),
+                strength.isEmpty() ? RatingAsked.ANY : RatingAsked.read(strength),
+                since.isEmpty() ? Period.ANY : Period.ANY.since(since),
                 word.equals(Texts.of("repertoire.results")) ? "" : word);
     }
 
     private void ask() {
         asking.abandon();
         Position position = model.session().current().position();
-        GameFilter filter = filter();
+        GameFilter filter;
+        try {
+            filter = filter();
+        } catch (IllegalArgumentException e) {
+            tell(PositionStatistics.NONE, e.getMessage());
+            return;
+        }
         asking =
                 services.scheduler()
                         .beside(
@@ -158,6 +162,14 @@ final class StatisticsView extends VBox {
             return;
         }
         shown = position;
+        tell(found, Texts.of("repertoire.no-game-of-the-library"));
+    }
+
+    /**
+     * @param otherwise what is said where there are no games
+     */
+    private void tell(PositionStatistics found, String otherwise) {
+        moves.setEmpty(otherwise);
         moves.show(found.moves());
         sample.setValue(null);
         sample.setPromptText(Counted.of(found.games(), "game"));

@@ -20,39 +20,53 @@ public record Change(String what, int gone, int back) {
     /** The same in libraries before version 6, which kept the whole one in digits. */
     private static final String OLD_FINGERPRINT = "upper(substr(content_key, 1, 32))";
 
+    /** When a row was put away; before version 11 it was called otherwise. */
+    private static final String DELETED = "deleted";
+
+    private static final String OLD_DELETED = "deleted_at";
+
     /** What is compared: the rows of a table that count, by what tells them apart. */
     private record Kind(String what, String table, String key, String counts) {
 
         static Kind sheets(String what, String kind) {
-            String counts = "kind = '" + kind + "' AND deleted_at IS NULL";
+            String counts = "kind = '" + kind + "' AND " + DELETED + " IS NULL";
             return new Kind(what, "sheet", FINGERPRINT, counts);
         }
 
         private String key(Handle h, String library) {
-            boolean old =
-                    key.equals(FINGERPRINT)
-                            && h.createQuery(
-                                                    "SELECT count(*) FROM pragma_table_info('sheet',"
-                                                            + " :library) WHERE name = 'content_key'")
-                                            .bind("library", library)
-                                            .mapTo(Integer.class)
-                                            .one()
-                                    > 0;
+            boolean old = key.equals(FINGERPRINT) && has(h, library, "content_key");
             return old ? OLD_FINGERPRINT : key;
+        }
+
+        private boolean has(Handle h, String library, String column) {
+            return h.createQuery(
+                                    "SELECT count(*) FROM pragma_table_info(:table, :library) WHERE name ="
+                                            + " :column")
+                            .bind("table", table)
+                            .bind("library", library)
+                            .bind("column", column)
+                            .mapTo(Integer.class)
+                            .one()
+                    > 0;
+        }
+
+        private String rows(Handle h, String library) {
+            String that =
+                    has(h, library, OLD_DELETED) ? counts.replace(DELETED, OLD_DELETED) : counts;
+            return "FROM " + library + "." + table + " WHERE " + that;
         }
 
         /** How many rows of one library are not in the other. */
         int missing(Handle h, String in, String from) {
-            String rows = "FROM %s." + table + " WHERE " + counts;
             return h.createQuery(
                             "SELECT count(*) "
-                                    + rows.formatted(in)
+                                    + rows(h, in)
                                     + " AND "
                                     + key(h, in)
                                     + " NOT IN (SELECT "
                                     + key(h, from)
                                     + " "
-                                    + rows.formatted(from)
+                                    + rows(h, from)
                                     + ")")
                     .mapTo(Integer.class)
                     .one();
@@ -66,7 +80,7 @@ public record Change(String what, int gone, int back) {
                     Kind.sheets("analyses", "analysis"),
                     Kind.sheets("exercises", "exercise"),
                     Kind.sheets("chapters", "repertoire"),
-                    new Kind("students", "student", "uuid", "deleted_at IS NULL"),
+                    new Kind("students", "student", "uuid", DELETED + " IS NULL"),
                     new Kind("attempts", "attempt", "uuid", "TRUE"));
 
     /** What a library attached as {@link LibraryCopies#BESIDE} has otherwise; only what differs. */

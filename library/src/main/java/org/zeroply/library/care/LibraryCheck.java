@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
@@ -160,7 +161,7 @@ public final class LibraryCheck {
                                                 + " LIMIT :most")
                                 .bind("after", after)
                                 .bind("most", BATCH)
-                                .map((rs, c) -> new Row(rs.getLong(1), rs.getString(2)))
+                                .map(ConstructorMapper.of(Row.class))
                                 .list());
     }
 

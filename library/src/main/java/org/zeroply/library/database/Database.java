@@ -68,7 +68,7 @@ public final class Database {
     private Database(Path file, SQLiteDataSource source) {
         this.file = file;
         this.source = source;
-        this.jdbi = Jdbi.create(source);
+        this.jdbi = Times.in(Jdbi.create(source));
         this.keeper = jdbi.open();
         this.place = new LibraryPlace(file);
     }

@@ -109,6 +109,25 @@ public final class PackedText {
         }
     }
 
+    /** What a text begins with, a few thousand letters; empty where it cannot be read. */
+    static String beginning(byte[] packed) {
+        if (packed.length < 2 || packed[0] != DEFLATED) {
+            boolean plain = packed.length > 0 && packed[0] == PLAIN;
+            return plain ? new String(packed, 1, packed.length - 1, StandardCharsets.UTF_8) : "";
+        }
+        Inflater inflater = new Inflater(true);
+        try {
+            inflater.setDictionary(USUAL);
+            inflater.setInput(packed, 1, packed.length - 1);
+            byte[] buffer = new byte[BUFFER];
+            return new String(buffer, 0, inflater.inflate(buffer), StandardCharsets.UTF_8);
+        } catch (DataFormatException e) {
+            return "";
+        } finally {
+            inflater.end();
+        }
+    }
+
     private static LibraryException damaged(Exception cause) {
         return new LibraryException(LibraryWords.of("database.the-text-of-a-sheet"), cause);
     }

@@ -2,7 +2,11 @@ package org.zeroply.library.database;
 
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.sqlite.Function;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteConnection;
@@ -13,6 +17,9 @@ public final class SqlFunctions {
 
     /** A text in small letters of any script; SQLite itself knows those of the plain ones alone. */
     public static final String FOLDED = "folded";
+
+    private static final Pattern ECO =
+            Pattern.compile("^\\[ECO\\s+\"([A-E]\\d\\d)", Pattern.MULTILINE);
 
     private SqlFunctions() {}
 
@@ -30,13 +37,31 @@ public final class SqlFunctions {
                 SQLiteConnection connection = super.getConnection(user, password);
                 add(connection, FOLDED, SqlFunctions::fold);
                 add(connection, "packed", PackedText::pack);
+                add(connection, "milliseconds", SqlFunctions::milliseconds);
+                addOfBytes(connection, "eco_code", packed -> eco(PackedText.beginning(packed)));
                 add(connection, "fingerprint", t -> ContentKey.ofDigits(t).orElse(new byte[0]));
                 return connection;
             }
         };
     }
 
-    /** Makes something of a text: another text, or bytes. */
+    /** The ECO code among the tags that a text in PGN begins with; empty where there is none. */
+    static String eco(String pgn) {
+        Matcher tag = ECO.matcher(pgn);
+        boolean told = tag.find() && pgn.lastIndexOf("\n\n", tag.start()) < 0;
+        return told ? tag.group(1) : "";
+    }
+
+    /** Milliseconds since 1970 of a time as older versions wrote it; 0 for what is none. */
+    static long milliseconds(String time) {
+        try {
+            return Instant.parse(time).toEpochMilli();
+        } catch (DateTimeParseException | ArithmeticException e) {
+            return 0;
+        }
+    }
+
+    /** Makes something of a text: another text, a number, or bytes. */
     private interface OfText {
         Object apply(String text);
     }
@@ -53,9 +78,28 @@ public final class SqlFunctions {
                         Object made = function.apply(text == null ? "" : text);
                         if (made instanceof byte[] bytes) {
                             result(bytes);
+                        } else if (made instanceof Long number) {
+                            result(number);
                         } else {
                             result(made.toString());
                         }
+                    }
+                });
+    }
+
+    private static void addOfBytes(
+            Connection connection,
+            String name,
+            java.util.function.Function<byte[], String> function)
+            throws SQLException {
+        Function.create(
+                connection,
+                name,
+                new Function() {
+                    @Override
+                    protected void xFunc() throws SQLException {
+                        byte[] bytes = value_blob(0);
+                        result(bytes == null ? "" : function.apply(bytes));
                     }
                 });
     }

@@ -58,7 +58,7 @@ final class GameRoster {
         long since = seen < 0 ? -1 : seen - (others ? OTHERS : OWN).toMillis();
         h.createQuery(
                         "SELECT s.id, s.white, s.black, s.white_elo, s.black_elo, s.date, s.result,"
-                                + " s.deleted_at, s.changed, l.number FROM sheet s LEFT JOIN"
+                                + " s.deleted, s.changed, l.number FROM sheet s LEFT JOIN"
                                 + " game_line l ON l.sheet_id = s.id WHERE s.changed >= :since"
                                 + " AND (s.kind = 'game' OR :since >= 0)")
                 .bind("since", since)

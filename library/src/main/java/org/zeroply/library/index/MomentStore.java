@@ -3,7 +3,6 @@ package org.zeroply.library.index;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.board.Side;
@@ -29,7 +28,7 @@ public final class MomentStore {
                             + " FROM game_line WHERE sheet_id = ?",
                     m.ply(),
                     m.kind(),
-                    m.side().word().toLowerCase(Locale.ROOT),
+                    m.side().smallWord(),
                     sheetId);
         }
     }
@@ -53,16 +52,13 @@ public final class MomentStore {
                                                                 new GameMoment(
                                                                         rs.getInt(2),
                                                                         rs.getString(3),
-                                                                        side(rs.getString(4)))))
+                                                                        Side.called(
+                                                                                rs.getString(4)))))
                                         .list())
                 .forEach(
                         r ->
                                 all.computeIfAbsent(r.number(), n -> new ArrayList<>())
                                         .add(r.moment()));
         return all;
-    }
-
-    private static Side side(String word) {
-        return word.equals("white") ? Side.WHITE : Side.BLACK;
     }
 }

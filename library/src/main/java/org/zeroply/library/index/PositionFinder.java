@@ -4,21 +4,17 @@ import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.SearchedInsight;
@@ -28,7 +24,7 @@ import org.zeroply.coach.pattern.FactTrail;
 import org.zeroply.coach.pattern.GameKnowledge;
 import org.zeroply.coach.pattern.GameLine;
 import org.zeroply.coach.pattern.GameMoment;
-import org.zeroply.coach.pattern.GamesAsked;
+import org.zeroply.coach.pattern.NamedOpening;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.coach.pattern.QueryMatch;
 import org.zeroply.coach.pattern.QueryMatcher;
@@ -39,7 +35,6 @@ import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
 import org.zeroply.library.sheet.CollectionStore;
-import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Looks through the games of the library for what a query asks. All positions are looked at; what
@@ -56,12 +51,9 @@ public final class PositionFinder {
     /** So many lines are worth keeping as they were played; our choice. */
     private static final int MANY = 1000;
 
-    /** Plies in which an opening has got its name. */
-    private static final int OPENING = 40;
-
     private final Database database;
     private final PositionIndex index;
-    private final CollectionStore collections;
+    private final AskedGames games;
     private final TrailStore trails;
     private final SearchedTrailStore searchedTrails;
     private SoftReference<KnownLines> known = new SoftReference<>(null);
@@ -69,7 +61,7 @@ public final class PositionFinder {
     public PositionFinder(Database database, PositionIndex index, CollectionStore collections) {
         this.database = database;
         this.index = index;
-        this.collections = collections;
+        this.games = new AskedGames(database, index, collections);
         this.trails = new TrailStore(database);
         this.searchedTrails = new SearchedTrailStore(database);
     }
@@ -126,7 +118,7 @@ public final class PositionFinder {
             int threads,
             Cancellation cancellation,
             Listener listener) {
-        int[] games = games(query.games());
+        int[] games = this.games.numbers(query.games());
         Search search = new Search(query, games, cancellation, listener);
         List<CompletableFuture<Void>> parts = new ArrayList<>();
         for (int t = 1; t < threads; t++) {
@@ -140,32 +132,6 @@ public final class PositionFinder {
         }
         search.keepLines();
         return search.outcome();
-    }
-
-    private int[] games(GamesAsked asked) {
-        GameFilter filter =
-                new GameFilter(
-                        asked.players(),
-                        asked.rating(),
-                        asked.since(),
-                        asked.until(),
-                        asked.result());
-        Set<Long> among = new HashSet<>();
-        if (!asked.collection().isEmpty()) {
-            CollectionStore.Collection collection =
-                    collections.all().stream()
-                            .filter(c -> c.name().equalsIgnoreCase(asked.collection()))
-                            .findFirst()
-                            .orElseThrow(
-                                    () ->
-                                            new LibraryException(
-                                                    LibraryWords.of(
-                                                            "index.there-is-no-collection-named",
-                                                            asked.collection())));
-            among.addAll(collections.sheets(collection.id()));
-        }
-        return index.numbers(
-                filter, sheet -> asked.collection().isEmpty() || among.contains(sheet));
     }
 
     private KnownLines lines() {
@@ -221,7 +187,7 @@ public final class PositionFinder {
             this.cancellation = cancellation;
             this.listener = listener;
             this.opening =
-                    Optional.of(query.games().opening().toLowerCase(Locale.ROOT))
+                    Optional.of(query.games().opening().name().toLowerCase(Locale.ROOT))
                             .filter(o -> !o.isEmpty());
             this.moments = matcher.asksReviews() ? MomentStore.all(database) : Map.of();
             this.together = query.searches().isEmpty() ? TOGETHER : 1;
@@ -380,13 +346,8 @@ public final class PositionFinder {
     }
 
     private static boolean isOf(GameLine line, String opening) {
-        String name = "";
-        OpeningNames names = OpeningNames.shipped();
-        Position now = line.start();
-        for (int ply = 0; ply <= Math.min(OPENING, line.plies()); ply++) {
-            now = ply == 0 ? now : now.play(new Move(line.moves()[ply - 1]));
-            name = names.of(now).orElse(name);
-        }
-        return name.toLowerCase(Locale.ROOT).contains(opening);
+        return NamedOpening.of(line)
+                .filter(o -> o.name().toLowerCase(Locale.ROOT).contains(opening))
+                .isPresent();
     }
 }

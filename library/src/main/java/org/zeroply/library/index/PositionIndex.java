@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongPredicate;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
@@ -248,9 +249,9 @@ public final class PositionIndex {
 
     private static List<Segment> segments(Handle h) {
         return h.createQuery(
-                        "SELECT id, first_number, last_number FROM position_segment ORDER BY"
+                        "SELECT id, first_number AS first, last_number AS last FROM position_segment ORDER BY"
                                 + " first_number")
-                .map((rs, c) -> new Segment(rs.getLong(1), rs.getInt(2), rs.getInt(3)))
+                .map(ConstructorMapper.of(Segment.class))
                 .list();
     }
 

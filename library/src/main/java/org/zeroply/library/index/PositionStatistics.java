@@ -13,6 +13,9 @@ import org.zeroply.chess.board.Move;
  */
 public record PositionStatistics(int games, List<Played> moves, List<Sample> sample) {
 
+    /** Of no games. */
+    public static final PositionStatistics NONE = new PositionStatistics(0, List.of(), List.of());
+
     /** Games in a sample. */
     public static final int SAMPLE = 12;
 

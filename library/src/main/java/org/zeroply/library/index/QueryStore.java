@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.library.database.Database;
 
 /** Questions to games that the coach has given a name. */
@@ -31,7 +32,7 @@ public final class QueryStore {
                         h.createQuery(
                                         "SELECT name, query FROM kept_query ORDER BY name COLLATE"
                                                 + " NOCASE")
-                                .map((rs, c) -> new Kept(rs.getString(1), rs.getString(2)))
+                                .map(ConstructorMapper.of(Kept.class))
                                 .list());
     }
 

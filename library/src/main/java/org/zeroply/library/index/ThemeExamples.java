@@ -52,7 +52,7 @@ public final class ThemeExamples {
         Map<Side, Query> queries = new LinkedHashMap<>();
         if (white < 0 && black < 0) {
             for (Side side : Side.values()) {
-                String sided = side.word().toLowerCase(Locale.ROOT) + " " + words.strip();
+                String sided = side.smallWord() + " " + words.strip();
                 if (QueryReader.problem(sided).isEmpty()) {
                     put(queries, side, QueryReader.read(sided));
                 }

@@ -92,7 +92,7 @@ public final class ReviewStore {
                                     .one();
                     for (long id : sheetIds) {
                         h.execute(
-                                "INSERT INTO review (sheet_id, nodes, state, place, changed_at)"
+                                "INSERT INTO review (sheet_id, nodes, state, place, changed)"
                                         + " VALUES (?, ?, 'waiting', ?, ?) ON CONFLICT (sheet_id)"
                                         + " DO UPDATE SET state = 'waiting', nodes ="
                                         + " excluded.nodes, place = excluded.place WHERE state <>"
@@ -100,7 +100,7 @@ public final class ReviewStore {
                                 id,
                                 nodes,
                                 ++place,
-                                clock.instant().toString());
+                                clock.instant());
                     }
                     return place;
                 });
@@ -127,7 +127,7 @@ public final class ReviewStore {
                                                 + " r.problem, "
                                                 + GameHeading.COLUMNS
                                                 + " FROM review r JOIN sheet s ON s.id = r.sheet_id"
-                                                + " WHERE s.deleted_at IS NULL ORDER BY r.place")
+                                                + " WHERE s.deleted IS NULL ORDER BY r.place")
                                 .map((rs, c) -> entry(rs))
                                 .list());
     }
@@ -181,7 +181,7 @@ public final class ReviewStore {
                         h.createUpdate(
                                         "INSERT INTO review (sheet_id, nodes, state, place,"
                                                 + " moments, white_loss, black_loss, problem,"
-                                                + " changed_at) VALUES (:id, :nodes, :state, (SELECT"
+                                                + " changed) VALUES (:id, :nodes, :state, (SELECT"
                                                 + " coalesce(max(place), 0) + 1 FROM review),"
                                                 + " :moments, :white, :black, :problem, :now) ON"
                                                 + " CONFLICT (sheet_id) DO UPDATE SET state ="
@@ -189,8 +189,8 @@ public final class ReviewStore {
                                                 + " = excluded.moments, white_loss ="
                                                 + " excluded.white_loss, black_loss ="
                                                 + " excluded.black_loss, problem ="
-                                                + " excluded.problem, changed_at ="
-                                                + " excluded.changed_at")
+                                                + " excluded.problem, changed ="
+                                                + " excluded.changed")
                                 .bind("id", sheetId)
                                 .bind("nodes", nodes)
                                 .bind("state", state)
@@ -198,7 +198,7 @@ public final class ReviewStore {
                                 .bind("white", losses[0])
                                 .bind("black", losses[1])
                                 .bind("problem", problem)
-                                .bind("now", clock.instant().toString())
+                                .bind("now", clock.instant())
                                 .execute());
     }
 
@@ -238,14 +238,14 @@ public final class ReviewStore {
                 h ->
                         h.execute(
                                 "INSERT INTO moment_note (sheet_id, ply, decision, words,"
-                                        + " changed_at) VALUES (?, ?, ?, ?, ?) ON CONFLICT"
+                                        + " changed) VALUES (?, ?, ?, ?, ?) ON CONFLICT"
                                         + " (sheet_id, ply) DO UPDATE SET decision ="
-                                        + " excluded.decision, words = excluded.words, changed_at ="
-                                        + " excluded.changed_at",
+                                        + " excluded.decision, words = excluded.words, changed ="
+                                        + " excluded.changed",
                                 sheetId,
                                 note.ply(),
                                 note.decision().word(),
                                 note.words(),
-                                clock.instant().toString()));
+                                clock.instant()));
     }
 }

@@ -62,13 +62,13 @@ public final class BinStore {
     public record Belongings(int attempts, int assignments, int moments, int remembered) {}
 
     private static final String ALL =
-            "SELECT upper(kind) AS kind, id, title, deleted_at FROM sheet WHERE deleted_at IS NOT"
-                    + " NULL UNION ALL SELECT 'STUDENT', id, name, deleted_at FROM student WHERE"
-                    + " deleted_at IS NOT NULL UNION ALL SELECT 'ATTEMPT', a.id, t.name || ': ' ||"
-                    + " a.title, a.deleted_at FROM attempt a JOIN student t ON t.id = a.student_id"
-                    + " WHERE a.deleted_at IS NOT NULL UNION ALL SELECT 'FIND', f.id, s.title ||"
-                    + " ', move ' || (f.ply / 2 + 1), f.deleted_at FROM find f JOIN sheet s ON s.id"
-                    + " = f.sheet_id WHERE f.state = 'put-away' AND f.deleted_at IS NOT NULL";
+            "SELECT upper(kind) AS kind, id, title, deleted FROM sheet WHERE deleted IS NOT"
+                    + " NULL UNION ALL SELECT 'STUDENT', id, name, deleted FROM student WHERE"
+                    + " deleted IS NOT NULL UNION ALL SELECT 'ATTEMPT', a.id, t.name || ': ' ||"
+                    + " a.title, a.deleted FROM attempt a JOIN student t ON t.id = a.student_id"
+                    + " WHERE a.deleted IS NOT NULL UNION ALL SELECT 'FIND', f.id, s.title ||"
+                    + " ', move ' || (f.ply / 2 + 1), f.deleted FROM find f JOIN sheet s ON s.id"
+                    + " = f.sheet_id WHERE f.state = 'put-away' AND f.deleted IS NOT NULL";
 
     private final Database database;
     private final Clock clock;
@@ -87,7 +87,7 @@ public final class BinStore {
     public void put(List<Item> items, Instant at) {
         database.write(
                 h -> {
-                    items.forEach(i -> mark(h, i, at.toString()));
+                    items.forEach(i -> mark(h, i, at));
                     return null;
                 });
     }
@@ -101,9 +101,9 @@ public final class BinStore {
                 });
     }
 
-    private void mark(Handle h, Item item, String at) {
+    private void mark(Handle h, Item item, Instant at) {
         String table = item.kind().table;
-        h.execute("UPDATE " + table + " SET deleted_at = ? WHERE id = ?", at, item.id());
+        h.execute("UPDATE " + table + " SET deleted = ? WHERE id = ?", at, item.id());
         if (table.equals("sheet")) {
             h.execute("UPDATE sheet SET changed = ? WHERE id = ?", clock.millis(), item.id());
         }
@@ -117,10 +117,7 @@ public final class BinStore {
     public List<Entry> all() {
         return database.read(
                 h ->
-                        h.createQuery(
-                                        "SELECT * FROM ("
-                                                + ALL
-                                                + ") ORDER BY julianday(deleted_at) DESC, id DESC")
+                        h.createQuery("SELECT * FROM (" + ALL + ") ORDER BY deleted DESC, id DESC")
                                 .map((rs, c) -> entry(rs))
                                 .list());
     }
@@ -129,7 +126,7 @@ public final class BinStore {
         return new Entry(
                 new Item(Kind.valueOf(rs.getString(1)), rs.getLong(2)),
                 rs.getString(3),
-                Instant.parse(rs.getString(4)));
+                Instant.ofEpochMilli(rs.getLong(4)));
     }
 
     /** What belongs to a student. */
@@ -211,7 +208,7 @@ public final class BinStore {
         String table = item.kind().table;
         BELONGING.get(table).forEach(sql -> h.execute(sql, item.id()));
         if (item.kind() == Kind.FIND) {
-            h.execute("UPDATE find SET deleted_at = NULL WHERE id = ?", item.id());
+            h.execute("UPDATE find SET deleted = NULL WHERE id = ?", item.id());
         } else {
             h.execute("DELETE FROM " + table + " WHERE id = ?", item.id());
         }

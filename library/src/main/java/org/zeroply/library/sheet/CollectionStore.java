@@ -3,6 +3,7 @@ package org.zeroply.library.sheet;
 import java.util.List;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.library.database.Database;
 
 /** Collections: games the coach has put together under a name; a game may be in several. */
@@ -22,16 +23,11 @@ public final class CollectionStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT c.id, c.name, count(s.id) FROM collection c LEFT JOIN"
+                                        "SELECT c.id, c.name, count(s.id) AS sheets FROM collection c LEFT JOIN"
                                                 + " collected d ON d.collection_id = c.id LEFT JOIN"
-                                                + " sheet s ON s.id = d.sheet_id AND s.deleted_at IS"
+                                                + " sheet s ON s.id = d.sheet_id AND s.deleted IS"
                                                 + " NULL GROUP BY c.id ORDER BY c.name")
-                                .map(
-                                        (rs, c) ->
-                                                new Collection(
-                                                        rs.getLong(1),
-                                                        rs.getString(2),
-                                                        rs.getInt(3)))
+                                .map(ConstructorMapper.of(Collection.class))
                                 .list());
     }
 
@@ -58,7 +54,7 @@ public final class CollectionStore {
                 h ->
                         h.createQuery(
                                         "SELECT s.id FROM collected d JOIN sheet s ON s.id ="
-                                                + " d.sheet_id AND s.deleted_at IS NULL WHERE"
+                                                + " d.sheet_id AND s.deleted IS NULL WHERE"
                                                 + " d.collection_id = :id ORDER BY s.id")
                                 .bind("id", collection)
                                 .mapTo(Long.class)

@@ -116,7 +116,7 @@ public final class FindStore {
                                         "SELECT s.id FROM sheet s LEFT JOIN game_search g ON"
                                                 + " g.sheet_id = s.id AND g.stamp = :stamp AND"
                                                 + " g.searched >= s.changed WHERE s.kind ="
-                                                + " 'game' AND s.deleted_at IS NULL AND g.sheet_id"
+                                                + " 'game' AND s.deleted IS NULL AND g.sheet_id"
                                                 + " IS NULL ORDER BY s.id")
                                 .bind("stamp", stamp)
                                 .mapTo(Long.class)
@@ -137,7 +137,7 @@ public final class FindStore {
                                         "SELECT f.id, f.sheet_id, s.white, s.black, f.ply,"
                                                 + " f.prospect, f.state FROM find f JOIN sheet s ON"
                                                 + " s.id = f.sheet_id WHERE f.state = :state AND"
-                                                + " s.deleted_at IS NULL ORDER BY f.rank DESC,"
+                                                + " s.deleted IS NULL ORDER BY f.rank DESC,"
                                                 + " f.id")
                                 .bind("state", state.word)
                                 .map((rs, c) -> find(rs))

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.library.database.ContentKey;
 
 /**
@@ -134,19 +135,19 @@ final class SheetHistory {
         h.execute("DELETE FROM sheet_change WHERE sheet_id = ? AND undone = 1", sheet);
         h.execute(
                 "INSERT INTO sheet_change (sheet_id, place, removed, added, before_key, after_key,"
-                        + " made_at) VALUES (?, ?, ?, ?, ?, ?, ?)",
+                        + " made) VALUES (?, ?, ?, ?, ?, ?, ?)",
                 sheet,
                 d.place(),
                 d.removed(),
                 d.added(),
                 d.before(),
                 d.after(),
-                at.toString());
+                at);
         h.execute(
-                "DELETE FROM sheet_change WHERE sheet_id = ? AND made_at < ? AND id <= (SELECT id"
+                "DELETE FROM sheet_change WHERE sheet_id = ? AND made < ? AND id <= (SELECT id"
                         + " FROM sheet_change WHERE sheet_id = ? ORDER BY id DESC LIMIT 1 OFFSET ?)",
                 sheet,
-                at.minus(AGE).toString(),
+                at.minus(AGE),
                 sheet,
                 KEPT);
     }
@@ -166,20 +167,12 @@ final class SheetHistory {
 
     private static Optional<Difference> one(Handle h, long sheet, String which) {
         return h.createQuery(
-                        "SELECT id, place, removed, added, before_key, after_key FROM sheet_change"
+                        "SELECT id, place, removed, added, before_key AS before, after_key AS after FROM sheet_change"
                                 + " WHERE sheet_id = :sheet AND "
                                 + which
                                 + " LIMIT 1")
                 .bind("sheet", sheet)
-                .map(
-                        (rs, c) ->
-                                new Difference(
-                                        rs.getLong(1),
-                                        rs.getInt(2),
-                                        rs.getString(3),
-                                        rs.getString(4),
-                                        rs.getString(5),
-                                        rs.getString(6)))
+                .map(ConstructorMapper.of(Difference.class))
                 .findOne();
     }
 

@@ -10,6 +10,9 @@ public record SheetOrder(By by, boolean descending) {
     /** The newest first. */
     public static final SheetOrder NEWEST = new SheetOrder(By.ADDED, true);
 
+    /** The oldest first, as they were added. */
+    public static final SheetOrder OLDEST = new SheetOrder(By.ADDED, false);
+
     /** What can be sorted by. */
     public enum By {
         ADDED("id", true),

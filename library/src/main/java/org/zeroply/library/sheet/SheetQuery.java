@@ -42,4 +42,9 @@ public record SheetQuery(
     public static SheetQuery all(SheetKind kind) {
         return new SheetQuery(kind, "", "", 0);
     }
+
+    /** The same sheets in another order. */
+    public SheetQuery in(SheetOrder other) {
+        return new SheetQuery(kind, text, result, fewestPlies, collection, other);
+    }
 }

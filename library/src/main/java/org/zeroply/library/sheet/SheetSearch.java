@@ -84,7 +84,7 @@ final class SheetSearch {
                         .append(seen.isEmpty() ? "" : ", " + WordIndex.TEXT)
                         .append(" FROM sheet")
                         .append(isByIndex(query, inside, beginnings) ? "" : " NOT INDEXED")
-                        .append(" WHERE deleted_at IS NULL AND kind = :kind");
+                        .append(" WHERE deleted IS NULL AND kind = :kind");
         if (query.fewestPlies() > 0) {
             sql.append(" AND plies >= :plies");
         }
@@ -169,7 +169,7 @@ final class SheetSearch {
         String column = side == Side.WHITE ? "white" : "black";
         // The first condition is what the index knows.
         return h.createQuery(
-                        "SELECT id FROM sheet WHERE kind = 'game' AND deleted_at IS NULL AND %s ="
+                        "SELECT id FROM sheet WHERE kind = 'game' AND deleted IS NULL AND %s ="
                                         .formatted(column)
                                 + " :name COLLATE NOCASE AND "
                                 + column

@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnEntry;
@@ -37,8 +39,8 @@ public final class SheetStore {
 
     /** The first sheet not put away that is so now, or came in so; each half has its index. */
     static final String WITH_FINGERPRINT =
-            "SELECT min(id) FROM (SELECT id FROM sheet WHERE content = :key AND deleted_at IS NULL"
-                    + " UNION ALL SELECT id FROM sheet WHERE origin = :key AND deleted_at IS NULL)";
+            "SELECT min(id) FROM (SELECT id FROM sheet WHERE content = :key AND deleted IS NULL"
+                    + " UNION ALL SELECT id FROM sheet WHERE origin = :key AND deleted IS NULL)";
 
     private final Database database;
     private final Clock clock;
@@ -303,7 +305,7 @@ public final class SheetStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                                "SELECT count(*) FROM sheet WHERE id = :id AND deleted_at IS"
+                                                "SELECT count(*) FROM sheet WHERE id = :id AND deleted IS"
                                                         + " NULL")
                                         .bind("id", id)
                                         .mapTo(Integer.class)
@@ -316,7 +318,7 @@ public final class SheetStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT id FROM sheet WHERE kind = :kind AND deleted_at IS"
+                                        "SELECT id FROM sheet WHERE kind = :kind AND deleted IS"
                                                 + " NULL ORDER BY id DESC LIMIT 1")
                                 .bind("kind", kind.word())
                                 .mapTo(Long.class)
@@ -328,9 +330,22 @@ public final class SheetStore {
         return rows(ids(query));
     }
 
+    /** A sheet and its tree; of a lesson the first step. */
+    public record Stored(long id, MoveTree tree) {}
+
+    /**
+     * The sheets that fit, in the order asked for, each read when it is come to: of many no more
+     * than one need be in memory. What is removed or put away for good meanwhile is left out.
+     */
+    public Stream<Stored> stream(SheetQuery query) {
+        return LongStream.of(ids(query))
+                .mapToObj(id -> text(id).map(pgn -> new Stored(id, parse(pgn))))
+                .flatMap(Optional::stream);
+    }
+
     /** The trees of all sheets of a kind, the newest first; of lessons their first steps. */
     public List<MoveTree> trees(SheetKind kind) {
-        return find(SheetQuery.all(kind)).stream().map(row -> load(row.id())).toList();
+        return stream(SheetQuery.all(kind)).map(Stored::tree).toList();
     }
 
     /** The numbers of the sheets that fit, in the order asked for. */
@@ -358,7 +373,7 @@ public final class SheetStore {
                 database.read(
                         h ->
                                 h.createQuery(
-                                                "SELECT id FROM sheet WHERE deleted_at IS NULL AND"
+                                                "SELECT id FROM sheet WHERE deleted IS NULL AND"
                                                         + " (white = :from OR black = :from)")
                                         .bind("from", from)
                                         .mapTo(Long.class)
@@ -392,9 +407,9 @@ public final class SheetStore {
                     Map<String, Integer> names = new LinkedHashMap<>();
                     h.createQuery(
                                     "SELECT name, count(*) FROM (SELECT white AS name FROM sheet"
-                                            + " WHERE kind = 'game' AND deleted_at IS NULL UNION ALL"
+                                            + " WHERE kind = 'game' AND deleted IS NULL UNION ALL"
                                             + " SELECT black FROM sheet WHERE kind = 'game' AND"
-                                            + " deleted_at IS NULL) WHERE name <> '' GROUP BY name"
+                                            + " deleted IS NULL) WHERE name <> '' GROUP BY name"
                                             + " ORDER BY name COLLATE NOCASE")
                             .map((rs, c) -> Map.entry(rs.getString(1), rs.getInt(2)))
                             .forEach(e -> names.put(e.getKey(), e.getValue()));
@@ -408,7 +423,7 @@ public final class SheetStore {
                 h -> {
                     h.createQuery(
                                     "SELECT t.pgn FROM sheet s JOIN sheet_text t ON t.sheet_id ="
-                                            + " s.id WHERE s.kind = :kind AND s.deleted_at IS NULL"
+                                            + " s.id WHERE s.kind = :kind AND s.deleted IS NULL"
                                             + " ORDER BY s.id")
                             .bind("kind", kind.word())
                             .mapTo(byte[].class)

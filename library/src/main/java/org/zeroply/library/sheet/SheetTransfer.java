@@ -34,7 +34,7 @@ public final class SheetTransfer {
                     h.createQuery(
                                     "SELECT t.pgn, lower(hex(s.origin)) FROM sheet s JOIN"
                                             + " sheet_text t ON t.sheet_id = s.id WHERE s.origin IS"
-                                            + " NOT NULL AND s.deleted_at IS NULL ORDER BY s.id")
+                                            + " NOT NULL AND s.deleted IS NULL ORDER BY s.id")
                             .map((rs, c) -> origins.put(key(rs), rs.getString(2)) == null)
                             .forEach(isNew -> {});
                     return origins;
@@ -74,14 +74,14 @@ public final class SheetTransfer {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT t.pgn, s.deleted_at FROM sheet s JOIN sheet_text t"
-                                                + " ON t.sheet_id = s.id WHERE s.deleted_at IS NOT"
+                                        "SELECT t.pgn, s.deleted FROM sheet s JOIN sheet_text t"
+                                                + " ON t.sheet_id = s.id WHERE s.deleted IS NOT"
                                                 + " NULL ORDER BY s.id")
                                 .map(
                                         (rs, c) ->
                                                 new PutAway(
                                                         PackedText.unpack(rs.getBytes(1)),
-                                                        Instant.parse(rs.getString(2))))
+                                                        Instant.ofEpochMilli(rs.getLong(2))))
                                 .list());
     }
 
@@ -91,11 +91,7 @@ public final class SheetTransfer {
         if (like(ContentKey.kept(away.pgn())).isEmpty()) {
             long id = sheets.add(PreparedSheet.of(List.of(trees)).get(0));
             database.write(
-                    h ->
-                            h.execute(
-                                    "UPDATE sheet SET deleted_at = ? WHERE id = ?",
-                                    away.at().toString(),
-                                    id));
+                    h -> h.execute("UPDATE sheet SET deleted = ? WHERE id = ?", away.at(), id));
         }
     }
 
@@ -117,7 +113,7 @@ public final class SheetTransfer {
                 h ->
                         h.createQuery(
                                         "SELECT id FROM sheet WHERE content = :key OR origin = :key"
-                                                + " ORDER BY content <> :key, deleted_at IS NOT"
+                                                + " ORDER BY content <> :key, deleted IS NOT"
                                                 + " NULL, id")
                                 .bind("key", key)
                                 .mapTo(Long.class)

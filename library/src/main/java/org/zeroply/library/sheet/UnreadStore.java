@@ -2,6 +2,7 @@ package org.zeroply.library.sheet;
 
 import java.time.Clock;
 import java.util.List;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.library.database.ContentKey;
 import org.zeroply.library.database.Database;
@@ -30,7 +31,7 @@ public final class UnreadStore {
         database.write(
                 h ->
                         h.execute(
-                                "INSERT INTO unread (file, line, reason, raw, raw_key, added_at)"
+                                "INSERT INTO unread (file, line, reason, raw, raw_key, added)"
                                         + " VALUES (?, ?, ?, ?, ?, ?)"
                                         + " ON CONFLICT (raw_key) DO NOTHING",
                                 unread.file(),
@@ -38,7 +39,7 @@ public final class UnreadStore {
                                 unread.reason(),
                                 unread.raw(),
                                 ContentKey.of(unread.raw()),
-                                clock.instant().toString()));
+                                clock.instant()));
     }
 
     /** Everything kept, in the order of its adding. */
@@ -46,13 +47,7 @@ public final class UnreadStore {
         return database.read(
                 h ->
                         h.createQuery("SELECT file, line, reason, raw FROM unread ORDER BY id")
-                                .map(
-                                        (rs, c) ->
-                                                new Unread(
-                                                        rs.getString(1),
-                                                        rs.getInt(2),
-                                                        rs.getString(3),
-                                                        rs.getString(4)))
+                                .map(ConstructorMapper.of(Unread.class))
                                 .list());
     }
 }

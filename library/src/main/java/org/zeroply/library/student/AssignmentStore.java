@@ -60,7 +60,7 @@ public final class AssignmentStore {
 
     /** A student's assignments, the next due first; those of exercises in the bin are left out. */
     public List<Assignment> of(long student) {
-        return list(student, "AND s.deleted_at IS NULL");
+        return list(student, "AND s.deleted IS NULL");
     }
 
     /** The same with those of exercises in the bin. */

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.statement.Query;
 import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.library.database.Database;
 
@@ -26,7 +28,7 @@ public final class AttemptStore {
                 h -> {
                     h.createUpdate(
                                     "INSERT INTO attempt (uuid, student_id, exercise_id, title,"
-                                            + " began_at, seconds, answer, points, max,"
+                                            + " began, seconds, answer, points, max,"
                                             + " verdict_right, scheme, marked, rulings,"
                                             + " self_marked) VALUES (:uuid,"
                                             + " :student, :exercise, :title, :began, :seconds,"
@@ -41,7 +43,7 @@ public final class AttemptStore {
                                             ? attempt.work().exerciseId().getAsLong()
                                             : null)
                             .bind("title", attempt.work().title())
-                            .bind("began", attempt.work().beganAt().toString())
+                            .bind("began", attempt.work().beganAt())
                             .bind("seconds", attempt.work().seconds())
                             .bind("answer", attempt.work().answer())
                             .bind("points", attempt.marking().points())
@@ -78,25 +80,24 @@ public final class AttemptStore {
 
     /** A student's attempts, the latest first, without those that were put away. */
     public List<Attempt> of(long studentId) {
-        return list(
-                "AND student_id = " + studentId + " ORDER BY julianday(began_at) DESC, id DESC");
+        return database.read(
+                h ->
+                        query(h, "AND student_id = :student ORDER BY began DESC, id DESC")
+                                .bind("student", studentId)
+                                .map((rs, c) -> attempt(rs))
+                                .list());
     }
 
     /** All attempts in the order of their adding, without those that were put away. */
     public List<Attempt> all() {
-        return list("ORDER BY id");
+        return database.read(h -> query(h, "ORDER BY id").map((rs, c) -> attempt(rs)).list());
     }
 
-    private List<Attempt> list(String clause) {
-        return database.read(
-                h ->
-                        h.createQuery(
-                                        "SELECT * FROM attempt WHERE deleted_at IS NULL AND"
-                                                + " student_id IN (SELECT id FROM student WHERE"
-                                                + " deleted_at IS NULL) "
-                                                + clause)
-                                .map((rs, c) -> attempt(rs))
-                                .list());
+    private static Query query(Handle h, String clause) {
+        return h.createQuery(
+                "SELECT * FROM attempt WHERE deleted IS NULL AND student_id IN (SELECT id FROM"
+                        + " student WHERE deleted IS NULL) "
+                        + clause);
     }
 
     /**
@@ -109,7 +110,7 @@ public final class AttemptStore {
                     Map<Attempt, Optional<Instant>> all = new LinkedHashMap<>();
                     h.createQuery(
                                     "SELECT * FROM attempt WHERE student_id = :student ORDER BY"
-                                            + " julianday(began_at) DESC, id DESC")
+                                            + " began DESC, id DESC")
                             .bind("student", studentId)
                             .map((rs, c) -> Map.entry(attempt(rs), deletedAt(rs)))
                             .forEach(e -> all.put(e.getKey(), e.getValue()));
@@ -128,7 +129,8 @@ public final class AttemptStore {
     }
 
     private static Optional<Instant> deletedAt(ResultSet rs) throws SQLException {
-        return Optional.ofNullable(rs.getString("deleted_at")).map(Instant::parse);
+        long deleted = rs.getLong("deleted");
+        return rs.wasNull() ? Optional.empty() : Optional.of(Instant.ofEpochMilli(deleted));
     }
 
     private static Attempt attempt(ResultSet rs) throws SQLException {
@@ -142,7 +144,7 @@ public final class AttemptStore {
                         exerciseId,
                         rs.getString("title"),
                         rs.getString("scheme"),
-                        Instant.parse(rs.getString("began_at")),
+                        Instant.ofEpochMilli(rs.getLong("began")),
                         rs.getInt("seconds"),
                         rs.getString("answer")),
                 new Marking(

@@ -41,7 +41,7 @@ public final class LessonAnswerStore {
                                 given.answer(),
                                 given.outcome().word(),
                                 given.seconds(),
-                                given.at().toEpochMilli()));
+                                given.at()));
     }
 
     /** Takes an answer out again. */
@@ -51,21 +51,23 @@ public final class LessonAnswerStore {
 
     /** A student's answers, the latest first. */
     public List<LessonAnswer> of(long studentId) {
-        return list("WHERE student_id = " + studentId + " ORDER BY said DESC, rowid DESC");
+        return list("WHERE student_id = :id ORDER BY said DESC, rowid DESC", studentId);
     }
 
     /** The answers of all students in a lesson, the earliest first. */
     public List<LessonAnswer> inLesson(long lessonId) {
-        return list("WHERE lesson_id = " + lessonId + " ORDER BY said, rowid");
+        return list("WHERE lesson_id = :id ORDER BY said, rowid", lessonId);
     }
 
     /** All answers, in the order of their adding, also of students in the bin. */
     public List<LessonAnswer> all() {
-        return list("ORDER BY rowid");
+        return database.read(
+                h -> h.createQuery(ALL + "ORDER BY rowid").map((rs, c) -> answer(rs)).list());
     }
 
-    private List<LessonAnswer> list(String clause) {
-        return database.read(h -> h.createQuery(ALL + clause).map((rs, c) -> answer(rs)).list());
+    private List<LessonAnswer> list(String clause, long id) {
+        return database.read(
+                h -> h.createQuery(ALL + clause).bind("id", id).map((rs, c) -> answer(rs)).list());
     }
 
     private static LessonAnswer answer(ResultSet rs) throws SQLException {

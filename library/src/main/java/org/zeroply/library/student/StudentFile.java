@@ -2,6 +2,7 @@ package org.zeroply.library.student;
 
 import java.time.Clock;
 import java.util.List;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.library.database.Database;
 
 /** Moments of games put into the files of students. */
@@ -30,14 +31,14 @@ public final class StudentFile {
                 h ->
                         h.execute(
                                 "INSERT INTO student_moment (student_id, sheet_id, ply, text,"
-                                        + " added_at) VALUES (?, ?, ?, ?, ?) ON CONFLICT"
+                                        + " added) VALUES (?, ?, ?, ?, ?) ON CONFLICT"
                                         + " (student_id, sheet_id, ply) DO UPDATE SET text ="
                                         + " excluded.text",
                                 studentId,
                                 sheetId,
                                 ply,
                                 text,
-                                clock.instant().toString()));
+                                clock.instant()));
     }
 
     /** Takes a moment out of a student's file. */
@@ -57,18 +58,12 @@ public final class StudentFile {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT m.sheet_id, s.title, m.ply, m.text FROM"
+                                        "SELECT m.sheet_id, s.title AS game, m.ply, m.text FROM"
                                                 + " student_moment m JOIN sheet s ON s.id ="
                                                 + " m.sheet_id WHERE m.student_id = :id ORDER BY"
-                                                + " julianday(m.added_at) DESC, m.id DESC")
+                                                + " m.added DESC, m.id DESC")
                                 .bind("id", studentId)
-                                .map(
-                                        (rs, c) ->
-                                                new Filed(
-                                                        rs.getLong(1),
-                                                        rs.getString(2),
-                                                        rs.getInt(3),
-                                                        rs.getString(4)))
+                                .map(ConstructorMapper.of(Filed.class))
                                 .list());
     }
 }

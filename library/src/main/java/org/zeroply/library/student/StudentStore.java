@@ -1,7 +1,5 @@
 package org.zeroply.library.student;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -9,12 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jdbi.v3.core.mapper.RowMapper;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
 import org.zeroply.library.database.Database;
 
 /** The students of the coach. */
 public final class StudentStore {
 
     private static final String COLUMNS = "SELECT id, uuid, name, rating, note";
+
+    private static final RowMapper<Student> STUDENT = ConstructorMapper.of(Student.class);
 
     private final Database database;
     private final Clock clock;
@@ -32,13 +34,13 @@ public final class StudentStore {
     /** Adds a student known elsewhere by this uuid, or gives the one who is here already. */
     public Student add(String uuid, String name, int rating, String note) {
         // Whoever was put away and comes in again, from an archive, is brought back.
-        database.write(h -> h.execute("UPDATE student SET deleted_at = NULL WHERE uuid = ?", uuid));
+        database.write(h -> h.execute("UPDATE student SET deleted = NULL WHERE uuid = ?", uuid));
         Optional<Student> known =
                 database.read(
                         h ->
                                 h.createQuery(COLUMNS + " FROM student WHERE uuid = :uuid")
                                         .bind("uuid", uuid)
-                                        .map((rs, c) -> student(rs))
+                                        .map(STUDENT)
                                         .findOne());
         if (known.isPresent()) {
             return known.get();
@@ -48,13 +50,13 @@ public final class StudentStore {
                         h ->
                                 h.createUpdate(
                                                 "INSERT INTO student (uuid, name, rating, note,"
-                                                        + " added_at) VALUES (:uuid, :name, :rating,"
+                                                        + " added) VALUES (:uuid, :name, :rating,"
                                                         + " :note, :now)")
                                         .bind("uuid", uuid)
                                         .bind("name", name.strip())
                                         .bind("rating", rating)
                                         .bind("note", note)
-                                        .bind("now", clock.instant().toString())
+                                        .bind("now", clock.instant())
                                         .executeAndReturnGeneratedKeys("id")
                                         .mapTo(Long.class)
                                         .one());
@@ -79,9 +81,9 @@ public final class StudentStore {
                 h ->
                         h.createQuery(
                                         COLUMNS
-                                                + " FROM student WHERE deleted_at IS NULL ORDER BY"
+                                                + " FROM student WHERE deleted IS NULL ORDER BY"
                                                 + " name, id")
-                                .map((rs, c) -> student(rs))
+                                .map(STUDENT)
                                 .list());
     }
 
@@ -92,9 +94,13 @@ public final class StudentStore {
                     Map<Student, Instant> away = new LinkedHashMap<>();
                     h.createQuery(
                                     COLUMNS
-                                            + ", deleted_at FROM student WHERE deleted_at IS NOT"
+                                            + ", deleted FROM student WHERE deleted IS NOT"
                                             + " NULL ORDER BY id")
-                            .map((rs, c) -> Map.entry(student(rs), Instant.parse(rs.getString(6))))
+                            .map(
+                                    (rs, c) ->
+                                            Map.entry(
+                                                    STUDENT.map(rs, c),
+                                                    Instant.ofEpochMilli(rs.getLong("deleted"))))
                             .forEach(e -> away.put(e.getKey(), e.getValue()));
                     return away;
                 });
@@ -124,15 +130,9 @@ public final class StudentStore {
     public Optional<Instant> putAwayAt(String uuid) {
         return database.read(
                 h ->
-                        h.createQuery("SELECT deleted_at FROM student WHERE uuid = :uuid")
+                        h.createQuery("SELECT deleted FROM student WHERE uuid = :uuid")
                                 .bind("uuid", uuid)
-                                .mapTo(String.class)
-                                .findOne()
-                                .map(Instant::parse));
-    }
-
-    private static Student student(ResultSet rs) throws SQLException {
-        return new Student(
-                rs.getLong(1), rs.getString(2), rs.getString(3), rs.getInt(4), rs.getString(5));
+                                .mapTo(Instant.class)
+                                .findOne());
     }
 }

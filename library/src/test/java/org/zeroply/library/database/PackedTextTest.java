@@ -14,6 +14,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.library.LibraryException;
 
@@ -38,6 +39,21 @@ class PackedTextTest {
     void every_text_comes_back(@ForAll @StringLength(max = 3000) String text) {
         String writable = text.replaceAll("[\\ud800-\\udfff]", "?");
         assertThat(PackedText.unpack(PackedText.pack(writable))).isEqualTo(writable);
+    }
+
+    @Property(tries = 200)
+    void the_beginning_of_a_text_is_where_it_begins(@ForAll @StringLength(max = 9000) String text) {
+        String writable = text.replaceAll("[^\\x20-\\x7e]", "x");
+        String beginning = PackedText.beginning(PackedText.pack(writable));
+        assertThat(writable).startsWith(beginning);
+        assertThat(beginning.length()).isGreaterThanOrEqualTo(Math.min(4096, writable.length()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'[ECO \"B90\"]', B90", "'[ECO \"b90\"]', ''", "'[ECO \"?\"]', ''", "'', ''"})
+    void the_code_of_the_opening_is_that_of_its_tag(String tag, String code) {
+        assertThat(SqlFunctions.eco("[White \"A\"]\n" + tag + "\n\n1. e4 *\n")).isEqualTo(code);
+        assertThat(SqlFunctions.eco("[White \"A\"]\n\n{ of\n" + tag + "} *\n")).isEmpty();
     }
 
     @Test

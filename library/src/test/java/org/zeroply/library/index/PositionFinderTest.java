@@ -80,10 +80,18 @@ class PositionFinderTest extends StoreTest {
                     white to move; rated 2000    | Berta
                     white to move; opening sicilian | Berta
                     white to move; collection fine games | Ann, late
+                    white to move; rated at most 1450 | Ann, early
+                    white to move; event HARBOUR | Ann, late
+                    white to move; eco B20-B99   | Berta
+                    white to move; player x who lost | Ann, Berta and Ann
+                    player berta                 | Berta
+                    games won by Berta           | ''
+                    opening sicilian             | Berta
                     """)
     void only_the_games_that_are_asked_for_count(String query, String expected) {
-        long late = add(tags("Ann, late", "2024.06.01", "1-0", 1500) + "1. e4 e5 1-0\n");
-        add(tags("Berta", "2022.06.01", "0-1", 2100) + "1. e4 c5 0-1\n");
+        String harbour = "[Event \"Harbour Open\"]\n[ECO \"C20\"]\n";
+        long late = add(harbour + tags("Ann, late", "2024.06.01", "1-0", 1500) + "1. e4 e5 1-0\n");
+        add("[ECO \"B20\"]\n" + tags("Berta", "2022.06.01", "0-1", 2100) + "1. e4 c5 0-1\n");
         add(tags("Ann, early", "2021.06.01", "1-0", 1400) + "1. d4 d5 1-0\n");
         library.collections().put("Fine games", List.of(late));
         List<String> names = find(query).stream().map(h -> h.game().white()).toList();
@@ -92,6 +100,8 @@ class PositionFinderTest extends StoreTest {
                     case "Ann, Berta and Ann" -> List.of("Ann, late", "Ann, early");
                     case "Berta" -> List.of("Berta");
                     case "Ann", "Ann, late" -> List.of("Ann, late");
+                    case "Ann, early" -> List.of("Ann, early");
+                    case "" -> List.of();
                     default -> List.of("Berta", "Ann, early");
                 };
         assertThat(names).isEqualTo(wanted);
@@ -100,6 +110,13 @@ class PositionFinderTest extends StoreTest {
     private static String tags(String white, String date, String result, int rating) {
         return "[White \"%s\"]\n[Black \"X\"]\n[Date \"%s\"]\n[Result \"%s\"]\n[WhiteElo \"%d\"]\n[BlackElo \"%d\"]\n\n"
                 .formatted(white, date, result, rating, rating);
+    }
+
+    @Test
+    void of_games_alone_their_end_is_told_and_of_openings_where_they_are_named() {
+        add(game("Ann", "2024.06.01", "1. e4 c5 2. a4 Na6 3. h4"));
+        assertThat(find("player Ann")).extracting(h -> h.match().ply()).containsExactly(5);
+        assertThat(find("Sicilian")).extracting(h -> h.match().ply()).containsExactly(2);
     }
 
     @Test

@@ -22,7 +22,9 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.pattern.Period;
 import org.zeroply.coach.pattern.PlayersAsked;
+import org.zeroply.coach.pattern.RatingAsked;
 import org.zeroply.library.FreshLibrary;
 import org.zeroply.library.Library;
 import org.zeroply.library.sample.SyntheticGames;
@@ -118,7 +120,11 @@ class PositionIndexTest {
     void filters_by_player_rating_date_and_result() {
         store();
         GameFilter filter =
-                new GameFilter(PlayersAsked.of("player a"), 1500, "1995", "2015.06", "1-0");
+                new GameFilter(
+                        PlayersAsked.of("player a"),
+                        RatingAsked.atLeast(1500),
+                        new Period("1995", "2015.06"),
+                        "1-0");
         agreesEverywhere(
                 filter,
                 games.stream()

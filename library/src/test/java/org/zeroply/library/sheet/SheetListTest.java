@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.entry;
 
 import java.nio.file.Path;
 import java.text.Normalizer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -53,6 +54,24 @@ class SheetListTest {
                         %s
                         """
                                 .formatted(white, black, date, rating, moves));
+    }
+
+    @Test
+    void games_are_read_one_after_the_other_and_those_that_are_gone_meanwhile_left_out() {
+        SheetQuery oldest = SheetQuery.all(SheetKind.GAME).in(SheetOrder.OLDEST);
+        assertThat(library.sheets().stream(oldest).map(SheetStore.Stored::id))
+                .containsExactly(first, second, third);
+        List<String> read = new ArrayList<>();
+        library.sheets().stream(SheetQuery.all(SheetKind.GAME))
+                .peek(
+                        game ->
+                                library.bin()
+                                        .remove(
+                                                List.of(
+                                                        new BinStore.Item(
+                                                                BinStore.Kind.GAME, second))))
+                .forEach(game -> read.add(game.tree().tag("White")));
+        assertThat(read).containsExactly("Anker, Bo", "marram, I.");
     }
 
     private List<SheetRow> listed(SheetOrder order) {

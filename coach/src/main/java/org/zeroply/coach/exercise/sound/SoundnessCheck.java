@@ -122,7 +122,7 @@ public final class SoundnessCheck {
                             CoachWords.of("exercise.the-fen-does-not-say")));
         }
         String prompt = tree.tag(Exercise.PROMPT).toLowerCase(Locale.ROOT);
-        String other = start.sideToMove().other().word().toLowerCase(Locale.ROOT);
+        String other = start.sideToMove().other().smallWord();
         if (prompt.contains(other + " to move")) {
             findings.add(
                     error(

@@ -1,7 +1,6 @@
 package org.zeroply.coach.lesson.draft;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
@@ -22,7 +21,7 @@ final class ShownPlace {
         MoveTree shown = new MoveTree(example.position());
         TreeEditor editor = new TreeEditor(shown);
         LessonStep.origin(editor, example.game());
-        editor.tag(LessonStep.SEEN, example.side().word().toLowerCase(Locale.ROOT));
+        editor.tag(LessonStep.SEEN, example.side().smallWord());
         return shown;
     }
 

@@ -2,29 +2,27 @@ package org.zeroply.coach.lesson.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.zeroply.coach.lesson.draft.DraftGames.FORKS;
+import static org.zeroply.coach.lesson.draft.DraftGames.NODES;
+import static org.zeroply.coach.lesson.draft.DraftGames.SEVENTH;
+import static org.zeroply.coach.lesson.draft.DraftGames.example;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.lesson.AnswerOutcome;
 import org.zeroply.coach.lesson.Lesson;
@@ -38,12 +36,6 @@ import org.zeroply.engine.endings.Endings;
 /** Lessons drafted from small games made for this, on few nodes. */
 class LessonDraftTest {
 
-    private static final long NODES = 20_000;
-
-    private static final LessonDraft.Theme SEVENTH =
-            new LessonDraft.Theme(
-                    "A rook on the seventh", "A rook on the seventh", List.of("seventh"));
-
     private final Cancellation cancellation = new Cancellation();
 
     private LessonDraft draft() {
@@ -52,20 +44,6 @@ class LessonDraftTest {
                 new MoveEvaluator(engine, NODES, cancellation),
                 new SchemeDraft(engine, Endings.NONE, NODES, SchemeDraft.POINTS),
                 cancellation);
-    }
-
-    private static Example example(String names, String result, String fen, String moves) {
-        String pgn =
-                "[White \"%s\"]\n[Black \"%s\"]\n[Result \"%s\"]\n[SetUp \"1\"]\n[FEN \"%s\"]\n\n%s %s\n"
-                        .formatted(
-                                names.split("-")[0],
-                                names.split("-")[1],
-                                result,
-                                fen,
-                                moves,
-                                result);
-        MoveTree game = ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
-        return new Example(game, 0, Side.WHITE);
     }
 
     private static final String LIKE =
@@ -228,23 +206,6 @@ class LessonDraftTest {
         assertThat(noteOf(QUIZ)).doesNotContain(note);
     }
 
-    /** Men are level, and a fork takes the queen. */
-    private static Example fork(String names, String row, String moves) {
-        String fen = "2r3k1/%s/2n3p1/5q2/6N1/7P/R4PP1/3Q2K1 w - - 0 30".formatted(row);
-        return new Example(
-                example(names, "0-1", fen, moves).game(),
-                0,
-                Side.WHITE,
-                Optional.of(QueryReader.read("white knight on g4")));
-    }
-
-    private static final List<Example> FORKS =
-            List.of(
-                    fork("Ann-Bob", "5p1p", "30. Nh6+ Kg7"),
-                    fork("Cid-Dot", "1p3p1p", "30. Ne3 Qe5"),
-                    fork("Eve-Fay", "2p2p1p", "30. Ne3 Qe5"),
-                    fork("Gil-Hal", "3p1p1p", "30. Ne3 Qe5"));
-
     @Test
     void where_no_game_is_a_clear_example_one_good_move_is_shown_if_enough_are_left_to_ask() {
         Lesson lesson = draft().draft(SEVENTH, FORKS, List.of(), part -> {}).orElseThrow();
@@ -263,110 +224,6 @@ class LessonDraftTest {
                 draft().draft(SEVENTH, FORKS.subList(0, 3), List.of(), part -> {}).orElseThrow();
         assertThat(kind(few, StepKind.SHOW)).isEmpty();
         assertThat(few.steps().get(0).note()).contains("a clear example");
-    }
-
-    @Test
-    void what_the_game_went_on_with_is_told_of_a_move_that_is_shown() {
-        AskedMoves moves =
-                AskedMoves.find(
-                        new MoveEvaluator(new SharedEngine(4), NODES, cancellation),
-                        FORKS,
-                        Set.of(),
-                        cancellation,
-                        part -> {});
-        assertThat(moves.takeClearest(9, 0))
-                .hasSize(4)
-                .allSatisfy(
-                        m -> {
-                            String words = shown(m).words();
-                            boolean played = LessonStep.players(m.from().game()).startsWith("Ann");
-                            assertThat(words.endsWith(" It was played.")).isEqualTo(played);
-                            assertThat(words.endsWith(" In the game 30.Ne3 was played."))
-                                    .isEqualTo(!played);
-                        });
-        assertThat(moves.atLeast(3)).isEmpty();
-    }
-
-    private LessonStep shown(AskedMove move) {
-        return new ShownMove(
-                        SEVENTH, move, new MoveEvaluator(new SharedEngine(4), NODES, cancellation))
-                .step(false);
-    }
-
-    @Test
-    void a_good_move_beside_the_theme_does_not_hide_one_on_it_in_the_same_game() {
-        Example on = FORKS.get(0);
-        Example beside =
-                new Example(
-                        on.game(),
-                        0,
-                        Side.WHITE,
-                        Optional.of(QueryReader.read("white pawn on h3")));
-        assertThat(asked(List.of(beside, on))).extracting(AskedMove::onTheme).containsExactly(true);
-        assertThat(asked(List.of(beside))).extracting(AskedMove::onTheme).containsExactly(false);
-    }
-
-    @Test
-    void of_what_comes_about_by_a_move_that_move_is_asked() {
-        Example forked =
-                new Example(
-                        FORKS.get(0).game(),
-                        1,
-                        Side.WHITE,
-                        Optional.of(QueryReader.read("white knight on h6")));
-        assertThat(asked(List.of(forked)))
-                .singleElement()
-                .satisfies(
-                        m -> {
-                            assertThat(m.from().ply()).isZero();
-                            assertThat(m.onTheme()).isTrue();
-                        });
-        Example other = new Example(forked.game(), 1, Side.WHITE, FORKS.get(0).query());
-        assertThat(asked(List.of(other))).as("it was there before").isEmpty();
-    }
-
-    @Test
-    void what_is_asked_is_not_from_a_game_that_is_shown() {
-        MoveTree first = FORKS.get(0).game();
-        AskedMoves moves =
-                AskedMoves.find(
-                        new MoveEvaluator(new SharedEngine(4), NODES, cancellation),
-                        FORKS,
-                        Set.of(FORKS.get(1).game()),
-                        cancellation,
-                        part -> {});
-        assertThat(moves.without(Set.of(first)).atLeast(3))
-                .extracting(m -> m.from().game())
-                .containsExactlyInAnyOrder(FORKS.get(2).game(), FORKS.get(3).game());
-    }
-
-    @ParameterizedTest(name = "{0} in {1}: {2}")
-    @CsvSource({
-        "Qxd8+, r2q2k1/5ppp/8/8/8/8/5PPP/R2Q2K1 w - - 0 1, true",
-        "h3, r2q2k1/5ppp/8/8/8/8/5PPP/R2Q2K1 w - - 0 1, false",
-        "Rxa7, 3q2k1/r4ppp/8/8/8/8/5PPP/R2Q2K1 w - - 0 1, false",
-        "Rxd6, 6k1/3r1ppp/3b4/8/8/8/3R1PPP/3R2K1 w - - 0 1, false"
-    })
-    void a_trade_after_which_nothing_is_taken_is_a_plain_one(
-            String move, String fen, boolean plain) {
-        Position position = Position.fromFen(fen);
-        MoveEvaluator evaluator = new MoveEvaluator(new SharedEngine(4), NODES, cancellation);
-        Weighed weighed =
-                evaluator.choice(position, 40).orElseThrow().moves().stream()
-                        .filter(w -> San.write(position, w.move()).equals(move))
-                        .findFirst()
-                        .orElseThrow();
-        assertThat(AskedMoves.isPlainTrade(position, weighed)).isEqualTo(plain);
-    }
-
-    private List<AskedMove> asked(List<Example> found) {
-        return AskedMoves.find(
-                        new MoveEvaluator(new SharedEngine(4), NODES, cancellation),
-                        found,
-                        Set.of(),
-                        cancellation,
-                        part -> {})
-                .atLeast(3);
     }
 
     private String noteOf(Example example) {
