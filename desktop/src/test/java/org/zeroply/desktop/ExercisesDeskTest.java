@@ -220,7 +220,7 @@ class ExercisesDeskTest extends WindowTest {
         until(() -> ((Label) bench.lookup(".prompt")).getText().contains("12 points"));
         click(robot, "#begin");
         until(() -> isShown(robot, "#row-1"));
-        robot.clickOn("#row-1").write("1.Rh8#");
+        write(robot, "#row-1", "1.Rh8#");
         click(robot, "#commit");
         until(() -> isShown(robot, "#marked-points"));
         assertThat(label(robot, "#marked-points")).isEqualTo("10 of 12 points");

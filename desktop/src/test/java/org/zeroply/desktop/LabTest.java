@@ -64,7 +64,7 @@ class LabTest extends WindowTest {
         click(robot, "#lab-note");
         TextArea note = robot.lookup("#note-text").query();
         assertThat(note.getText()).contains("outpost d5");
-        robot.clickOn("#note-text").write(" Go there!");
+        write(robot, "#note-text", " Go there!");
         click(robot, "#lab-facts");
         assertThat(bench.games().session().current().annotation().after()).contains("Go there!");
         robot.interact(() -> bench.games().session().editor().undo());
@@ -91,10 +91,13 @@ class LabTest extends WindowTest {
     @Test
     void changes_are_told_for_a_move_and_for_a_whole_line(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#desk-lab").clickOn("#to-start");
+        click(robot, "#desk-lab");
+        click(robot, "#to-start");
         click(robot, "#lab-changes");
         until(() -> hasFact(robot, "") || isShown(robot, "#changes"));
-        robot.clickOn("#compare-from").clickOn("#step-on").clickOn("#step-on");
+        click(robot, "#compare-from");
+        click(robot, "#step-on");
+        click(robot, "#step-on");
         until(() -> isShown(robot, "#changes"));
         assertThat(robot.lookup("#changes .fact-group").queryLabeled().getText())
                 .isEqualTo("What has changed since the start");
@@ -138,9 +141,11 @@ class LabTest extends WindowTest {
         assertThat(overlay().signs()).containsEntry(Square.parse("d5"), "+2");
         press(robot, "d5");
         assertThat(label(robot, "#contest-answer")).startsWith("d5: White pawn e4, knight c3");
-        robot.clickOn("#route-squares").write("c3 e6").type(KeyCode.ENTER);
+        write(robot, "#route-squares", "c3 e6");
+        robot.type(KeyCode.ENTER);
         assertThat(label(robot, "#route-answer")).contains("moves");
-        robot.clickOn("#route-squares").write("x").type(KeyCode.ENTER);
+        write(robot, "#route-squares", "x");
+        robot.type(KeyCode.ENTER);
         assertThat(label(robot, "#route-answer")).startsWith("Write the square of a piece");
         assertThat(label(robot, "#forcing-moves")).contains("White:").contains("Black:");
     }
@@ -181,8 +186,7 @@ class LabTest extends WindowTest {
     void a_note_is_printed_with_its_diagram(FxRobot robot) throws Exception {
         open(robot, OUTPOST);
         click(robot, "#lab-note");
-        click(robot, "#note-text");
-        robot.write("The knight belongs on d5.");
+        write(robot, "#note-text", "The knight belongs on d5.");
         Path pdf = folder.resolve("note.pdf");
         Path png = folder.resolve("note.png");
         robot.interact(() -> bench.lab().print(pdf.toFile()));

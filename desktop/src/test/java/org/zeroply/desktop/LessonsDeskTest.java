@@ -256,6 +256,17 @@ class LessonsDeskTest extends WindowTest {
     }
 
     @Test
+    void what_is_being_typed_stays_while_the_lesson_is_read_again(FxRobot robot) throws Exception {
+        found(robot);
+        write(robot, "#step-title", "Pu");
+        int before = bench.lessons().model().revisionProperty().get();
+        robot.interact(() -> bench.lessons().model().reload());
+        until(() -> bench.lessons().model().revisionProperty().get() > before);
+        robot.write("t\n");
+        until(() -> kept().steps().get(0).title().equals("Put"));
+    }
+
+    @Test
     void a_list_moves_on_where_a_step_is_dragged_along_its_edge(FxRobot robot) throws Exception {
         found(robot);
         robot.interact(

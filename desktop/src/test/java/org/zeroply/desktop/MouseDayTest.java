@@ -49,8 +49,7 @@ class MouseDayTest extends WindowTest {
 
         click(robot, "#desk-students");
         click(robot, "#student-new");
-        click(robot, "#new-student-name");
-        robot.write("Nora");
+        write(robot, "#new-student-name", "Nora");
         click(robot, "#student-add");
         until(() -> table(robot, "#students-table").getItems().size() == 1);
 
@@ -62,7 +61,7 @@ class MouseDayTest extends WindowTest {
         until(() -> !robot.lookup("#begin").queryButton().isDisabled());
         click(robot, "#begin");
         until(() -> isShown(robot, "#row-1"));
-        robot.clickOn("#row-1").write("4.Qxf7#");
+        write(robot, "#row-1", "4.Qxf7#");
         click(robot, "#commit");
         until(() -> isShown(robot, "#marked-points"));
         assertThat(label(robot, "#marked-points")).startsWith("10 of");
@@ -128,8 +127,7 @@ class MouseDayTest extends WindowTest {
         robot.interact(() -> bench.flush());
         until(() -> services.library().sheets().players().containsKey("Tidewell, Nora"));
 
-        click(robot, "#search");
-        robot.write("marram");
+        write(robot, "#search", "marram");
         until(() -> table(robot, "#games-table").getItems().size() == 1);
         assertThat(isShown(robot, "#clear-filters")).isTrue();
         click(robot, "#clear-filters");

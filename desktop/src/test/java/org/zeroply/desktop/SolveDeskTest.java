@@ -48,7 +48,7 @@ class SolveDeskTest extends WindowTest {
         click(robot, "#tick-0");
         assertThat(label(robot, "#self-sum")).isEqualTo("10 of 12 points");
         click(robot, "#tick-verdict");
-        robot.clickOn("#self-minutes").write("7");
+        write(robot, "#self-minutes", "7");
         click(robot, "#self-keep");
         until(
                 () ->
@@ -77,7 +77,7 @@ class SolveDeskTest extends WindowTest {
         click(robot, "#begin");
         assertThat(isShown(robot, "#board")).isTrue();
         until(() -> !isShown(robot, "#board"));
-        robot.clickOn("#row-1").write("1.Ra8#");
+        write(robot, "#row-1", "1.Ra8#");
         click(robot, "#commit");
         until(() -> isShown(robot, "#marked-points") && isShown(robot, "#board"));
         assertThat(label(robot, "#marked-points")).isEqualTo("10 of 12 points");

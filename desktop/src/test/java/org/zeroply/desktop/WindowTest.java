@@ -24,6 +24,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -178,20 +179,48 @@ public abstract class WindowTest {
 
     /** Clicks on a move of the sheet once it has its place there. */
     static void clickMove(FxRobot robot, int depth, String san) throws TimeoutException {
-        until(() -> moves(robot, depth, san).anyMatch(n -> !n.getParent().isNeedsLayout()));
+        until(
+                () -> {
+                    draw();
+                    return moves(robot, depth, san).anyMatch(WindowTest::hasItsPlace);
+                });
         robot.clickOn(move(robot, depth, san));
     }
 
     /** Clicks on something that has only just come into the window: once it has its place there. */
     static void click(FxRobot robot, String id) throws TimeoutException {
         until(
-                () ->
-                        robot.lookup(id)
-                                .tryQuery()
-                                .filter(n -> n.getLayoutBounds().getWidth() > 0)
-                                .filter(n -> !n.getParent().isNeedsLayout())
-                                .isPresent());
+                () -> {
+                    draw();
+                    return robot.lookup(id)
+                            .tryQuery()
+                            .filter(n -> n.getLayoutBounds().getWidth() > 0)
+                            .filter(WindowTest::hasItsPlace)
+                            .isPresent();
+                });
         robot.clickOn(id);
+        robot.interact(WindowTest::draw);
+    }
+
+    /** Writes into a field once it has its place in the window. */
+    static void write(FxRobot robot, String id, String text) throws TimeoutException {
+        click(robot, id);
+        robot.write(text);
+    }
+
+    /**
+     * Gives what has just come into the window its skin and its place, as the next frame would: a
+     * busy machine is long in drawing it.
+     */
+    private static void draw() {
+        Window.getWindows().stream()
+                .filter(w -> w.getScene() != null)
+                .map(w -> w.getScene().getRoot())
+                .forEach(
+                        root -> {
+                            root.applyCss();
+                            root.layout();
+                        });
     }
 
     /** Asks for the menu of something, as a right button does. */
@@ -219,6 +248,7 @@ public abstract class WindowTest {
         AtomicReference<Point2D> place = new AtomicReference<>();
         until(
                 () -> {
+                    draw();
                     robot.lookup(what)
                             .tryQuery()
                             .filter(WindowTest::hasItsPlace)

@@ -50,12 +50,12 @@ class WorkbenchTest extends WindowTest {
 
         click(robot, "#desk-students");
         click(robot, "#student-new");
-        click(robot, "#new-student-name");
-        robot.write("Nora");
+        write(robot, "#new-student-name", "Nora");
         click(robot, "#student-add");
         until(() -> table(robot, "#students-table").getItems().size() == 1);
 
-        robot.clickOn("#desk-exercises").clickOn("#solve");
+        click(robot, "#desk-exercises");
+        click(robot, "#solve");
         ComboBox<?> student = robot.lookup("#solve-student").queryComboBox();
         until(() -> !student.getItems().isEmpty());
         robot.interact(() -> student.getSelectionModel().select(0));
@@ -77,12 +77,12 @@ class WorkbenchTest extends WindowTest {
 
     private void solve(FxRobot robot) throws TimeoutException {
         until(() -> isShown(robot, "#row-1"));
-        robot.clickOn("#row-1").write("Qxf8 ");
+        write(robot, "#row-1", "Qxf8 ");
         Label notice = (Label) robot.lookup("#row-notice-1").queryLabeled();
         assertThat(notice.getText()).contains("Qxf8 is not legal").doesNotContain("possible");
         TextField row = robot.lookup("#row-1").query();
         robot.interact(row::clear);
-        robot.clickOn("#row-1").write("4.Qxf7#");
+        write(robot, "#row-1", "4.Qxf7#");
         assertThat(notice.getText()).isEmpty();
         ComboBox<String> verdict = robot.lookup("#row-verdict-1").queryComboBox();
         robot.interact(() -> verdict.setValue("+-"));
@@ -118,7 +118,8 @@ class WorkbenchTest extends WindowTest {
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).type(KeyCode.Z).release(KeyCode.CONTROL);
         assertThat(bench.games().session().tree().nodes()).hasSize(9);
         robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
-        robot.clickOn("#comment").write("Our idea").type(KeyCode.ENTER);
+        write(robot, "#comment", "Our idea");
+        robot.type(KeyCode.ENTER);
         restart(robot);
         String pgn = saved();
         assertThat(pgn).contains("(1. d4 {Our idea} 1... d5)").contains("4. Qxf7#");
@@ -149,7 +150,8 @@ class WorkbenchTest extends WindowTest {
         assertThat(firstMove(robot)).doesNotContain("Qxf7#");
         click(robot, "#include-all");
         until(() -> firstMove(robot).contains("Qxf7#"));
-        robot.clickOn("#engine-locked").clickOn("#to-start");
+        click(robot, "#engine-locked");
+        click(robot, "#to-start");
         until(() -> state(robot).startsWith("another position"));
         assertThat(firstMove(robot)).contains("Qxf7#");
         click(robot, "#engine-locked");
@@ -167,7 +169,9 @@ class WorkbenchTest extends WindowTest {
         assertThat(robot.lookup("#explanation-sum").queryLabeled().getText())
                 .isNotEqualTo(atStart)
                 .contains("changed by e4");
-        robot.clickOn("#to-end").clickOn("#step-back").clickOn("#measure");
+        click(robot, "#to-end");
+        click(robot, "#step-back");
+        click(robot, "#measure");
         until(() -> robot.lookup("#difficulty .plain").queryAll().size() == 3);
         assertThat(
                         robot.lookup("#difficulty .plain").queryAll().stream()
@@ -177,7 +181,8 @@ class WorkbenchTest extends WindowTest {
                 .anyMatch(t -> t.startsWith("Qxf7#"));
         click(robot, "#ask-checks");
         until(() -> label(robot, "#answer").startsWith("White's checks lead to mate: 4.Qxf7#"));
-        robot.clickOn("#step-back").clickOn("#ask-threat");
+        click(robot, "#step-back");
+        click(robot, "#ask-threat");
         until(() -> label(robot, "#answer").startsWith("If Black passed: 4.Qxf7#"));
     }
 
@@ -186,7 +191,7 @@ class WorkbenchTest extends WindowTest {
         importGame(robot);
         robot.interact(() -> bench.runCommand("Engines: threads, memory, second engine"));
         until(() -> isShown(robot, "#engine-program"));
-        robot.clickOn("#engine-program").write("/nowhere/engine");
+        write(robot, "#engine-program", "/nowhere/engine");
         click(robot, "#engine-try");
         until(() -> label(robot, "#engine-answer").contains("could not be started"));
         click(robot, "#engine-save");

@@ -20,6 +20,7 @@ import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
@@ -218,9 +219,11 @@ final class SchemeEditor extends VBox {
         showing = true;
         Node node = session.current();
         Annotation a = node.annotation();
-        points.setText(text(a, false));
-        verdictPoints.setText(text(a, true));
-        group.setText(
+        FieldText.show(points, node, text(a, false));
+        FieldText.show(verdictPoints, node, text(a, true));
+        FieldText.show(
+                group,
+                node,
                 a.scheme().points().stream()
                         .flatMap(p -> p.group().stream())
                         .findFirst()
@@ -230,11 +233,11 @@ final class SchemeEditor extends VBox {
         tempting.setSelected(a.scheme().tempting());
         List.of(points, verdictPoints, group, end, equal, tempting)
                 .forEach(c -> c.setDisable(node.isRoot()));
-        title.setText(session.tree().tag("ZpTitle"));
-        prompt.setText(session.tree().tag(Exercise.PROMPT));
-        minutes.setText(session.tree().tag(Exercise.MINUTES));
-        band.setText(session.tree().tag(Exercise.BAND));
-        themes.setText(session.tree().tag(Exercise.THEMES));
+        FieldText.show(title, session.tree(), session.tree().tag("ZpTitle"));
+        FieldText.show(prompt, session.tree(), session.tree().tag(Exercise.PROMPT));
+        FieldText.show(minutes, session.tree(), session.tree().tag(Exercise.MINUTES));
+        FieldText.show(band, session.tree(), session.tree().tag(Exercise.BAND));
+        FieldText.show(themes, session.tree(), session.tree().tag(Exercise.THEMES));
         aim.setValue(Aim.of(session.tree()));
         near.setSelected(session.tree().tag(Exercise.VERDICTS).equals(Exercise.NEAR));
         int total = MarkingScheme.of(session.tree()).sum();

@@ -36,6 +36,9 @@ final class GameTitle extends StackPane {
     private final HBox line;
     private final VBox form;
 
+    /** The game whose title is being edited; null for none. */
+    private MoveTree edited;
+
     GameTitle(GamesModel model) {
         this.model = model;
         title.setId("game-title");
@@ -115,6 +118,7 @@ final class GameTitle extends StackPane {
     /** Lets the title be edited. */
     void edit() {
         MoveTree tree = model.session().tree();
+        edited = tree;
         fields.forEach((tag, field) -> field.setText(known(tree.tag(tag))));
         result.setValue(RESULTS.contains(tree.result()) ? tree.result() : "*");
         getChildren().setAll(form);
@@ -122,6 +126,7 @@ final class GameTitle extends StackPane {
     }
 
     private void leave() {
+        edited = null;
         getChildren().setAll(line);
     }
 
@@ -146,7 +151,9 @@ final class GameTitle extends StackPane {
 
     private void show() {
         MoveTree tree = model.session().tree();
-        leave();
+        if (tree != edited) {
+            leave();
+        }
         String shown =
                 model.title()
                         .map(t -> t + "   " + GameResult.shown(tree.result()))

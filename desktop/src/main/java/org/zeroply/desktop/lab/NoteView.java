@@ -7,6 +7,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
@@ -61,9 +62,7 @@ final class NoteView extends VBox {
 
     private void show() {
         noted = model.session().current();
-        if (!text.getText().equals(noted.annotation().after())) {
-            text.setText(noted.annotation().after());
-        }
+        FieldText.show(text, noted, noted.annotation().after());
     }
 
     /** Keeps words that were typed and not left yet. */

@@ -22,6 +22,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Split;
@@ -251,9 +252,7 @@ final class PlanPage extends VBox {
             lessons.getItems().setAll(model.lessons());
             model.row().ifPresentOrElse(lessons::setValue, () -> lessons.setValue(null));
             title.setDisable(lesson.isEmpty());
-            if (!title.isFocused()) {
-                title.setText(lesson.map(Lesson::title).orElse(""));
-            }
+            FieldText.show(title, model.id(), lesson.map(Lesson::title).orElse(""));
             List<LessonStep> now = lesson.map(Lesson::steps).orElse(List.of());
             boolean changed = !steps.getItems().equals(now);
             if (changed) {

@@ -27,6 +27,7 @@ import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
@@ -358,11 +359,8 @@ public final class StepEditor extends VBox {
         node.setManaged(is);
     }
 
-    /** A text that is being typed is left alone while it says the same. */
-    private static void text(TextInputControl field, String text) {
-        if (!text.equals(field.getText())) {
-            field.setText(text);
-        }
+    private void text(TextInputControl field, String text) {
+        FieldText.show(field, List.of(model.id(), model.place()), text);
     }
 
     private void showMove() {

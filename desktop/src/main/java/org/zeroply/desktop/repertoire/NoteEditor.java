@@ -16,6 +16,7 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
 import org.zeroply.coach.repertoire.card.CardReader;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
@@ -120,8 +121,8 @@ final class NoteEditor extends VBox {
         trap.setSelected(note.trap());
         quiet.setSelected(note.approach().equals(Optional.of(Approach.QUIET)));
         sharp.setSelected(note.approach().equals(Optional.of(Approach.SHARP)));
-        idea.setText(note.idea().orElse(""));
-        accept.setText(note.accepted().orElse(""));
+        FieldText.show(idea, edited, note.idea().orElse(""));
+        FieldText.show(accept, edited, note.accepted().orElse(""));
         cards.getChildren().setAll(note.cards().stream().map(this::card).toList());
         showing = false;
     }

@@ -9,6 +9,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
@@ -101,7 +102,7 @@ final class PairingEditor extends VBox {
             model.changeChosen(p -> now);
         } catch (IllegalArgumentException e) {
             messages.say(Texts.of("repertoire.not-taken-over", e.getMessage()));
-            fill(shown, false);
+            fill(shown);
         }
     }
 
@@ -115,31 +116,24 @@ final class PairingEditor extends VBox {
 
     /** Shows a pairing, or none. */
     void show(Optional<Pairing> pairing) {
-        fill(pairing, pairing.equals(shown));
+        fill(pairing);
     }
 
-    private void fill(Optional<Pairing> pairing, boolean same) {
+    private void fill(Optional<Pairing> pairing) {
         showing = true;
         try {
             shown = pairing;
             setDisable(pairing.isEmpty());
-            put(white, pairing.map(p -> p.white().words()).orElse(""), same);
-            put(black, pairing.map(p -> p.black().words()).orElse(""), same);
-            put(day, pairing.map(Pairing::date).orElse(""), same);
-            put(note, pairing.map(Pairing::note).orElse(""), same);
+            FieldText.show(white, pairing, pairing.map(p -> p.white().words()).orElse(""));
+            FieldText.show(black, pairing, pairing.map(p -> p.black().words()).orElse(""));
+            FieldText.show(day, pairing, pairing.map(Pairing::date).orElse(""));
+            FieldText.show(note, pairing, pairing.map(Pairing::note).orElse(""));
             result.setValue(
                     pairing.filter(Pairing::isOver)
                             .map(p -> GameResult.shown(p.result()))
                             .orElse(OPEN));
         } finally {
             showing = false;
-        }
-    }
-
-    /** What is being typed is left alone while the pairing is the same. */
-    private static void put(TextField field, String text, boolean same) {
-        if (!(same && field.isFocused()) && !field.getText().equals(text)) {
-            field.setText(text);
         }
     }
 }

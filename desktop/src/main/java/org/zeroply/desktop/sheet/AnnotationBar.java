@@ -11,6 +11,7 @@ import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.controls.Bar;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
@@ -85,7 +86,7 @@ public final class AnnotationBar extends VBox {
 
     private void show() {
         commented = session.current();
-        comment.setText(session.current().annotation().after());
+        FieldText.show(comment, commented, commented.annotation().after());
     }
 
     /** Keeps words that were typed but not confirmed. */

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.FieldText;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
@@ -57,9 +58,10 @@ final class StudentCard extends VBox {
         Optional<StudentsModel.Line> now = model.chosenProperty().get();
         name.setDisable(now.isEmpty());
         rating.setDisable(now.isEmpty());
-        name.setText(now.map(l -> l.student().name()).orElse(""));
+        long id = now.map(l -> l.student().id()).orElse(0L);
+        FieldText.show(name, id, now.map(l -> l.student().name()).orElse(""));
         int value = now.map(l -> l.student().rating()).orElse(0);
-        rating.setText(value == 0 ? "" : String.valueOf(value));
+        FieldText.show(rating, id, value == 0 ? "" : String.valueOf(value));
         about.setText(
                 now.map(StudentCard::about).orElse(Texts.of("students.no-student-yet-press-new")));
         showing = false;
