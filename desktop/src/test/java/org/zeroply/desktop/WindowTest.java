@@ -182,7 +182,7 @@ public abstract class WindowTest {
         until(
                 () -> {
                     draw();
-                    return moves(robot, depth, san).anyMatch(WindowTest::hasItsPlace);
+                    return moves(robot, depth, san).anyMatch(n -> !n.getParent().isNeedsLayout());
                 });
         robot.clickOn(move(robot, depth, san));
     }
@@ -195,7 +195,7 @@ public abstract class WindowTest {
                     return robot.lookup(id)
                             .tryQuery()
                             .filter(n -> n.getLayoutBounds().getWidth() > 0)
-                            .filter(WindowTest::hasItsPlace)
+                            .filter(n -> !n.getParent().isNeedsLayout())
                             .isPresent();
                 });
         robot.clickOn(id);

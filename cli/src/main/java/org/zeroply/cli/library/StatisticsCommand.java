@@ -15,7 +15,7 @@ import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
 import org.zeroply.cli.console.TextTable;
-import org.zeroply.coach.pattern.GamesAsked;
+import org.zeroply.coach.pattern.OutcomeAsked;
 import org.zeroply.coach.pattern.Period;
 import org.zeroply.coach.pattern.PlayersAsked;
 import org.zeroply.coach.pattern.RatingAsked;
@@ -91,7 +91,7 @@ public final class StatisticsCommand implements Callable<Integer> {
     GameFilter filter() {
         try {
             if (!result.isEmpty()) {
-                GamesAsked.result(result);
+                OutcomeAsked.checked(result);
             }
             Stream.of(from, to).filter(d -> !d.isEmpty()).forEach(Period::date);
             return new GameFilter(

@@ -3,7 +3,6 @@ package org.zeroply.coach.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import org.zeroply.chess.opening.OpeningNames;
-import org.zeroply.chess.tree.GameResult;
 
 /**
  * Which games a query is about.
@@ -11,17 +10,17 @@ import org.zeroply.chess.tree.GameResult;
  * @param players who played them
  * @param rated how strong they are
  * @param played when
- * @param event a part of the name of the event; empty for any, as for all texts here
- * @param result as in PGN
- * @param collection the name of a collection of the library
+ * @param occasion where
+ * @param outcome how they ended
+ * @param collection the name of a collection of the library; empty for any
  * @param opening how they began
  */
 public record GamesAsked(
         PlayersAsked players,
         RatingAsked rated,
         Period played,
-        String event,
-        String result,
+        Occasion occasion,
+        OutcomeAsked outcome,
         String collection,
         OpeningAsked opening) {
 
@@ -31,32 +30,34 @@ public record GamesAsked(
                     PlayersAsked.ANYBODY,
                     RatingAsked.ANY,
                     Period.ANY,
-                    "",
-                    "",
+                    Occasion.ANY,
+                    OutcomeAsked.ANY,
                     "",
                     OpeningAsked.ANY);
-
-    private static final List<String> DRAWN = List.of("draw", "½-½");
 
     /**
      * The same with one clause more.
      *
-     * @param name {@code result}, {@code since}, {@code until}, {@code rated}, {@code event},
-     *     {@code collection}, {@code opening}, {@code eco}
+     * @param name {@code result}, {@code termination}, {@code since}, {@code until}, {@code rated},
+     *     {@code higher rated}, {@code event}, {@code site}, {@code round}, {@code collection},
+     *     {@code opening}, {@code eco}
      * @throws IllegalArgumentException if the value is none of such a clause
      */
     GamesAsked with(String name, String value) {
         return switch (name) {
-            case "result" ->
-                    with(event, result(DRAWN.contains(value) ? GameResult.DRAW : value), opening);
+            case "result" -> with(occasion, outcome.result(value), opening);
+            case "termination" -> with(occasion, outcome.termination(value), opening);
             case "since" -> with(players, rated, played.since(value));
             case "until" -> with(players, rated, played.until(value));
-            case "rated" -> with(players, RatingAsked.read(value), played);
-            case "event" -> with(value, result, opening);
+            case "rated" -> with(players, rated.within(RatingAsked.read(value)), played);
+            case "higher rated" -> with(players, rated.with(Stronger.read(value)), played);
+            case "event" -> with(occasion.event(value), outcome, opening);
+            case "site" -> with(occasion.site(value), outcome, opening);
+            case "round" -> with(occasion.round(value), outcome, opening);
             case "opening" -> of(opening.called(OpeningNames.spelled(value)));
             case "eco" -> of(opening.coded(value));
             case "collection" ->
-                    new GamesAsked(players, rated, played, event, result, value, opening);
+                    new GamesAsked(players, rated, played, occasion, outcome, value, opening);
             default -> throw new IllegalArgumentException("no clause: " + name);
         };
     }
@@ -68,45 +69,38 @@ public record GamesAsked(
 
     /** The same that began so. */
     GamesAsked of(OpeningAsked begun) {
-        return with(event, result, begun);
+        return with(occasion, outcome, begun);
     }
 
     private GamesAsked with(PlayersAsked who, RatingAsked how, Period when) {
-        return new GamesAsked(who, how, when, event, result, collection, opening);
+        return new GamesAsked(who, how, when, occasion, outcome, collection, opening);
     }
 
-    private GamesAsked with(String where, String ended, OpeningAsked begun) {
+    private GamesAsked with(Occasion where, OutcomeAsked ended, OpeningAsked begun) {
         return new GamesAsked(players, rated, played, where, ended, collection, begun);
     }
 
     /**
-     * A result as in PGN.
+     * Refuses what cannot be told of any game.
      *
-     * @throws IllegalArgumentException if it is none of a game that was played out
+     * @throws IllegalArgumentException if a player is spoken of and none is named
      */
-    public static String result(String value) {
-        if (!GameResult.played().contains(value)) {
+    void requireWhole() {
+        if (players.name().isEmpty() && rated.stronger().filter(Stronger::isOfNamed).isPresent()) {
             throw new IllegalArgumentException(
-                    "A result is 1-0, 0-1 or 1/2-1/2, not " + value + ".");
+                    "Whose opponents? Possible is: player NAME; higher rated opponent.");
         }
-        return value;
     }
 
     /** The clauses that say so. */
     List<String> clauses() {
         List<String> clauses = new ArrayList<>(players.clauses());
-        add(clauses, "result ", result);
+        clauses.addAll(outcome.clauses());
         clauses.addAll(played.clauses());
-        add(clauses, "", rated.clause());
-        add(clauses, "event ", event);
-        add(clauses, "collection ", collection);
+        clauses.addAll(rated.clauses());
+        clauses.addAll(occasion.clauses());
+        Clauses.add(clauses, "collection ", collection);
         clauses.addAll(opening.clauses());
         return clauses;
-    }
-
-    private static void add(List<String> clauses, String name, String value) {
-        if (!value.isEmpty()) {
-            clauses.add(name + value);
-        }
     }
 }

@@ -1,9 +1,11 @@
 package org.zeroply.coach.pattern;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Side;
@@ -173,14 +175,22 @@ public record PlayersAsked(
     }
 
     /**
-     * Whether a game is one of theirs; of names in the letters that were asked for.
+     * What the player had in a game, both where either may be meant; nothing where it is none of
+     * theirs. Of names in the letters that were asked for.
      *
      * @param white name of who had White
      * @param black name of who had Black
      * @param result as in PGN
      */
-    public boolean played(String white, String black, String result) {
-        return had(Side.WHITE, white, black, result) || had(Side.BLACK, black, white, result);
+    public Set<Side> had(String white, String black, String result) {
+        Set<Side> had = EnumSet.noneOf(Side.class);
+        if (had(Side.WHITE, white, black, result)) {
+            had.add(Side.WHITE);
+        }
+        if (had(Side.BLACK, black, white, result)) {
+            had.add(Side.BLACK);
+        }
+        return had;
     }
 
     private boolean had(Side colour, String who, String other, String result) {

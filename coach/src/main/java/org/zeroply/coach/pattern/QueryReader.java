@@ -42,8 +42,8 @@ public final class QueryReader {
 
     private static final Pattern CLAUSE =
             Phrase.pattern(
-                    "((?:white |black |)player|opponent|result|since|until|rated|event|collection"
-                            + "|opening|eco)\\s+(.+)");
+                    "((?:white |black |)player|opponent|result|termination|since|until|(?:higher |)rated"
+                            + "|event|site|round|collection|opening|eco)\\s+(.+)");
 
     private static final Map<Query.Manner, Pattern> MANNERS =
             Map.of(
@@ -71,10 +71,27 @@ public final class QueryReader {
      * @throws IllegalArgumentException if it is none; the message says what was expected where
      */
     public static Query read(String text) {
+        Query query = part(text);
+        query.games().requireWhole();
+        return query;
+    }
+
+    /** Whether a text can be read as a query, or as what goes on with one that names a player. */
+    static boolean isPart(String text) {
+        try {
+            part(text);
+            return true;
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    private static Query part(String text) {
         QueryReader reader = new QueryReader();
         List<String> parts =
                 Arrays.stream(text.strip().replaceAll("\\s+", " ").split(";"))
                         .map(String::strip)
+                        .map(SaidOfPlayers::inClauses)
                         .filter(part -> !part.isEmpty())
                         .collect(Collectors.toList());
         Optional<String> first =
@@ -240,7 +257,8 @@ public final class QueryReader {
                                 + "' cannot stand behind a semicolon; possible are: mirrored,"
                                 + " colours exchanged, every position, clearest"
                                 + " first, player NAME, player NAME as white, opponent NAME, result 1-0,"
-                                + " since 2020, until 2024.06, rated 2200, event NAME,"
+                                + " since 2020, until 2024.06, rated 2200, higher rated"
+                                + " opponent, event NAME, site NAME, round 3, termination time,"
                                 + " collection NAME, opening NAME, eco B90-B99.");
             }
             game.clauses().forEach(this::clause);

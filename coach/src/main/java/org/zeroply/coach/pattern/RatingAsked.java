@@ -1,18 +1,22 @@
 package org.zeroply.coach.pattern;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * How strong both players of a game are.
+ * How strong the players of a game are.
  *
  * @param lowest rating of the weaker one at least; 0 for any
  * @param highest rating of the stronger one at most; 0 for any
+ * @param stronger who of them has the higher rating, if it matters
  */
-public record RatingAsked(int lowest, int highest) {
+public record RatingAsked(int lowest, int highest, Optional<Stronger> stronger) {
 
     /** Any, known or not. */
-    public static final RatingAsked ANY = new RatingAsked(0, 0);
+    public static final RatingAsked ANY = of(0, 0);
 
     private static final Pattern SAID =
             Phrase.pattern(
@@ -20,9 +24,24 @@ public record RatingAsked(int lowest, int highest) {
                             + "|(under|below|less than|lower than)|between|)\\s*(\\d{1,4})"
                             + "(?:\\s*(?:-|–|to|and)\\s*(\\d{1,4})|\\s*(\\+|or (?:higher|more|better)))?");
 
+    /** Both between two ratings; 0 for no bound. */
+    public static RatingAsked of(int lowest, int highest) {
+        return new RatingAsked(lowest, highest, Optional.empty());
+    }
+
     /** Both at least so strong. */
     public static RatingAsked atLeast(int rating) {
-        return new RatingAsked(rating, 0);
+        return of(rating, 0);
+    }
+
+    /** The same with the bounds of another. */
+    RatingAsked within(RatingAsked bounds) {
+        return new RatingAsked(bounds.lowest, bounds.highest, stronger);
+    }
+
+    /** The same where one of them is the stronger one. */
+    RatingAsked with(Stronger who) {
+        return new RatingAsked(lowest, highest, Optional.of(who));
     }
 
     /**
@@ -43,29 +62,36 @@ public record RatingAsked(int lowest, int highest) {
         boolean under = m.group(3) != null || m.group(4) != null;
         if (m.group(6) != null && !bounded && !under) {
             int other = Integer.parseInt(m.group(6));
-            return new RatingAsked(Math.min(rating, other), Math.max(rating, other));
+            return of(Math.min(rating, other), Math.max(rating, other));
         }
         if (m.group(6) != null || under && m.group(7) != null) {
             throw new IllegalArgumentException(
                     "A rating has one bound or two, as in 1800-2200, not " + said + ".");
         }
         return under
-                ? new RatingAsked(0, m.group(4) != null ? rating - 1 : rating)
+                ? of(0, m.group(4) != null ? rating - 1 : rating)
                 : atLeast(m.group(2) != null ? rating + 1 : rating);
     }
 
-    /** Whether players of such ratings are meant; 0 stands for a rating that is not known. */
+    /**
+     * Whether players are so strong, whoever is the stronger one; 0 stands for a rating that is not
+     * known.
+     */
     public boolean includes(int white, int black) {
         return (lowest == 0 || Math.min(white, black) >= lowest)
                 && (highest == 0
                         || Math.min(white, black) > 0 && Math.max(white, black) <= highest);
     }
 
-    /** The clause that says so; empty where any will do. */
-    String clause() {
-        if (lowest == 0) {
-            return highest == 0 ? "" : "rated at most " + highest;
+    /** The clauses that say so. */
+    List<String> clauses() {
+        List<String> clauses = new ArrayList<>();
+        if (lowest > 0) {
+            clauses.add("rated " + lowest + (highest == 0 ? "" : "-" + highest));
+        } else if (highest > 0) {
+            clauses.add("rated at most " + highest);
         }
-        return "rated " + lowest + (highest == 0 ? "" : "-" + highest);
+        stronger.ifPresent(s -> clauses.add("higher rated " + s.word()));
+        return clauses;
     }
 }

@@ -20,7 +20,8 @@ record SaidAhead(String clause, String conditions) {
 
     /** A clause whose value may be any text. */
     private static final Pattern NAMED =
-            Phrase.pattern("((?:white |black |)player|opponent|event|collection|opening)\\s+(.+)");
+            Phrase.pattern(
+                    "((?:white |black |)player|opponent|event|site|collection|opening)\\s+(.+)");
 
     private static final String GAMES = "(?:all |the )?games? ";
 
@@ -143,6 +144,6 @@ record SaidAhead(String clause, String conditions) {
     }
 
     private static boolean isAsked(String text) {
-        return begins(text) || !MAN.matcher(text).matches() && QueryReader.problem(text).isEmpty();
+        return begins(text) || !MAN.matcher(text).matches() && QueryReader.isPart(text);
     }
 }

@@ -40,7 +40,7 @@ record SaidOfGame(List<String> clauses, String conditions) {
     /** A part of the conditions that is about the game. */
     private static final Pattern GAME =
             Phrase.pattern(
-                    "(?:^|,|\\bAND\\b)\\s*(?:(?:(?:games? )?played )?(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until) \\d[\\d.]*|eco [a-e][\\w -]*?|rated "
+                    "(?:^|,|\\bAND\\b)\\s*(?:(?:(?:games? )?played )?(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until) \\d[\\d.]*|termination [a-z]+(?: forfeit)?|round \\d[\\d.]*|higher rated (?:white|black|winner|loser|player|opponent)|eco [a-e][\\w -]*?|rated "
                             + "[^,;]*?\\d+\\+?(?: or \\w+)?)"
                             + "|"
                             + OUTCOME

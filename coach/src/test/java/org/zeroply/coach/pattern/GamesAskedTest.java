@@ -3,9 +3,11 @@ package org.zeroply.coach.pattern;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zeroply.chess.board.Side;
 
 /** When games were played, how strong the players were, and how they began. */
 class GamesAskedTest {
@@ -47,7 +49,7 @@ class GamesAskedTest {
     void ratings_are_bounds_for_both_players(
             String said, String clause, String inside, String outside) {
         RatingAsked asked = RatingAsked.read(said);
-        assertThat(asked.clause()).isEqualTo(clause);
+        assertThat(asked.clauses()).containsExactly(clause);
         assertThat(RatingAsked.read(clause.replaceFirst("rated ", ""))).isEqualTo(asked);
         for (String row : new String[] {inside, outside}) {
             String[] of = row.split(", ");
@@ -55,6 +57,29 @@ class GamesAskedTest {
                     .as(row)
                     .isEqualTo(Boolean.parseBoolean(of[2]));
         }
+    }
+
+    @ParameterizedTest(name = "{0}, {1} against {2}, {3}: {5}")
+    @CsvSource({
+        "WHITE, 2100, 2000, *, WHITE, true",
+        "WHITE, 2000, 2000, *, WHITE, false",
+        "WHITE, 2100, 0, *, WHITE, false",
+        "BLACK, 2100, 2000, *, WHITE, false",
+        "BLACK, 1900, 2000, *, WHITE, true",
+        "WINNER, 2100, 2000, 1-0, WHITE, true",
+        "WINNER, 2100, 2000, 0-1, WHITE, false",
+        "WINNER, 2100, 2000, 1/2-1/2, WHITE, false",
+        "LOSER, 2100, 2000, 0-1, WHITE, true",
+        "LOSER, 1900, 2000, 1-0, WHITE, true",
+        "LOSER, 2100, 2000, 1/2-1/2, WHITE, false",
+        "PLAYER, 2100, 2000, *, WHITE, true",
+        "PLAYER, 2100, 2000, *, BLACK, false",
+        "OPPONENT, 2100, 2000, *, BLACK, true",
+        "OPPONENT, 2100, 2000, *, WHITE, false"
+    })
+    void who_is_stronger_is_told_where_both_ratings_are_known(
+            Stronger who, int white, int black, String result, Side had, boolean was) {
+        assertThat(who.was(white, black, result, Set.of(had))).isEqualTo(was);
     }
 
     @ParameterizedTest

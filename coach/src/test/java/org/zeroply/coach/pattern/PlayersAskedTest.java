@@ -92,6 +92,6 @@ class PlayersAskedTest {
     })
     void a_game_is_theirs_if_both_played_it_with_these_colours_and_it_ended_so(
             String asked, String white, String black, String result, boolean theirs) {
-        assertThat(PlayersAsked.read(asked).played(white, black, result)).isEqualTo(theirs);
+        assertThat(PlayersAsked.read(asked).had(white, black, result).isEmpty()).isEqualTo(!theirs);
     }
 }

@@ -109,8 +109,8 @@ class QueryTest {
                                 PlayersAsked.of("Ann Lee"),
                                 RatingAsked.atLeast(2200),
                                 new Period("2020", "2024.06"),
-                                "Harbour Open",
-                                "1-0",
+                                new Occasion("Harbour Open", "Pier 4", "3"),
+                                new OutcomeAsked("1-0", "time forfeit"),
                                 "",
                                 OpeningAsked.ANY),
                         new GamesAsked(
@@ -119,10 +119,10 @@ class QueryTest {
                                         Optional.of(Side.BLACK),
                                         Optional.of(PlayersAsked.Ended.LOST),
                                         "Bo"),
-                                new RatingAsked(0, 1800),
+                                RatingAsked.of(0, 1800).with(Stronger.OPPONENT),
                                 Period.ANY,
-                                "",
-                                "",
+                                Occasion.ANY,
+                                OutcomeAsked.ANY,
                                 "Fine games",
                                 new OpeningAsked("Dutch", "A80", "A99")));
         Arbitrary<Set<Query.Manner>> manners = Arbitraries.of(Query.Manner.class).set();

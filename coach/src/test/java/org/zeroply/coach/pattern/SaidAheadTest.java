@@ -37,6 +37,23 @@ class SaidAheadTest {
                     B90-B99 | last named opening position; eco B90-B99
                     Marram's losses in the Sicilian | final position; player Marram who lost; opening Sicilian
                     games that ended in a rook ending | final position AND rook ending
+                    # By what is told of the game besides
+                    white lost on time | final position; result 0-1; termination time
+                    games decided on time | final position; termination time
+                    games that Marram lost on time | final position; player Marram who lost; termination time
+                    Marram's losses on time, rook ending | rook ending; player Marram who lost; termination time
+                    black ran out of time | final position; result 1-0; termination time
+                    rook ending; termination adjudication | rook ending; termination adjudication
+                    the lower-rated player won | final position; higher rated loser
+                    games won by the higher rated player | final position; higher rated winner
+                    upsets | final position; higher rated loser
+                    white is lower rated, rook ending | rook ending; higher rated black
+                    games of Marram against higher-rated opponents | final position; player Marram; higher rated opponent
+                    Marram's wins against stronger players | final position; player Marram who won; higher rated opponent
+                    player Marram against lower rated players, rook ending | rook ending; player Marram; higher rated player
+                    rated over 2000; higher rated white | final position; rated 2001; higher rated white
+                    rook ending; site Harbour Hall; round 3 | rook ending; site Harbour Hall; round 3
+                    round 3.1, rook ending | rook ending; round 3.1
                     # What is asked of a position may follow
                     player Marram, rook ending | rook ending; player Marram
                     player Marram, Ilse | final position; player Marram, Ilse
@@ -78,6 +95,8 @@ class SaidAheadTest {
                     e5 empty; player Marram, rook ending | stands before the first semicolon
                     games | begins with a condition
                     every position | begins with a condition
+                    higher rated opponent | Whose opponents
+                    rook ending; higher rated somebody | Higher rated is white
                     ; | begins with a condition
                     eco F12 | An ECO code is
                     """)

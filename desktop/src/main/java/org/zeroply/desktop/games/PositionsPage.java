@@ -52,9 +52,13 @@ final class PositionsPage extends VBox {
                     "opening ",
                     "eco B90-B99",
                     "event ",
+                    "site ",
+                    "round 3",
                     "collection ",
                     "result 1-0",
+                    "termination time",
                     "rated 2200",
+                    "higher rated opponent",
                     "since 2020",
                     "until 2024.06");
     private static final List<String> ORDER =

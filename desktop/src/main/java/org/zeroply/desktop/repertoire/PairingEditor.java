@@ -84,7 +84,7 @@ final class PairingEditor extends VBox {
         }
     }
 
-    /** Takes over what was typed; what cannot be read is told and put back. */
+    /** Takes over what was typed; what cannot be read is told, and put back once left. */
     void commit() {
         if (shown.isEmpty() || showing || !isChanged()) {
             return;

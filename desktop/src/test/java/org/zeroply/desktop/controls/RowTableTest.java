@@ -95,6 +95,8 @@ class RowTableTest {
                     filler.setMinHeight(240);
                     VBox box = new VBox(table, filler);
                     box.setStyle("-fx-font-size: 20px");
+                    // The window itself may take a moment to become as small as it shall be.
+                    table.setMaxWidth(320);
                     scene.setRoot(box);
                     box.applyCss();
                     box.layout();

@@ -18,8 +18,11 @@ public final class SqlFunctions {
     /** A text in small letters of any script; SQLite itself knows those of the plain ones alone. */
     public static final String FOLDED = "folded";
 
-    private static final Pattern ECO =
-            Pattern.compile("^\\[ECO\\s+\"([A-E]\\d\\d)", Pattern.MULTILINE);
+    /** Name and value of a tag; a quotation mark in a value stands behind a backslash. */
+    private static final Pattern TAG =
+            Pattern.compile("\\[([A-Za-z0-9_]+)\\s+\"((?:[^\"\\\\]|\\\\.)*+)\"\\s*\\]\\s*");
+
+    private static final Pattern ESCAPED = Pattern.compile("\\\\(.)");
 
     private SqlFunctions() {}
 
@@ -38,18 +41,23 @@ public final class SqlFunctions {
                 add(connection, FOLDED, SqlFunctions::fold);
                 add(connection, "packed", PackedText::pack);
                 add(connection, "milliseconds", SqlFunctions::milliseconds);
-                addOfBytes(connection, "eco_code", packed -> eco(PackedText.beginning(packed)));
+                addTags(connection);
                 add(connection, "fingerprint", t -> ContentKey.ofDigits(t).orElse(new byte[0]));
                 return connection;
             }
         };
     }
 
-    /** The ECO code among the tags that a text in PGN begins with; empty where there is none. */
-    static String eco(String pgn) {
-        Matcher tag = ECO.matcher(pgn);
-        boolean told = tag.find() && pgn.lastIndexOf("\n\n", tag.start()) < 0;
-        return told ? tag.group(1) : "";
+    /** A tag among those that a text in PGN begins with; empty where there is none of the name. */
+    static String tag(String pgn, String name) {
+        Matcher tag = TAG.matcher(pgn);
+        while (tag.lookingAt()) {
+            if (tag.group(1).equals(name)) {
+                return ESCAPED.matcher(tag.group(2)).replaceAll("$1");
+            }
+            tag.region(tag.end(), pgn.length());
+        }
+        return "";
     }
 
     /** Milliseconds since 1970 of a time as older versions wrote it; 0 for what is none. */
@@ -87,19 +95,18 @@ public final class SqlFunctions {
                 });
     }
 
-    private static void addOfBytes(
-            Connection connection,
-            String name,
-            java.util.function.Function<byte[], String> function)
-            throws SQLException {
+    private static void addTags(Connection connection) throws SQLException {
         Function.create(
                 connection,
-                name,
+                "pgn_tag",
                 new Function() {
                     @Override
                     protected void xFunc() throws SQLException {
-                        byte[] bytes = value_blob(0);
-                        result(bytes == null ? "" : function.apply(bytes));
+                        byte[] packed = value_blob(0);
+                        result(
+                                packed == null
+                                        ? ""
+                                        : tag(PackedText.beginning(packed), value_text(1)));
                     }
                 });
     }

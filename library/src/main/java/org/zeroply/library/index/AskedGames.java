@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.coach.pattern.GamesAsked;
+import org.zeroply.coach.pattern.Occasion;
 import org.zeroply.coach.pattern.OpeningAsked;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
@@ -32,13 +33,24 @@ final class AskedGames {
      */
     int[] numbers(GamesAsked asked) {
         GameFilter filter =
-                new GameFilter(asked.players(), asked.rated(), asked.played(), asked.result());
+                new GameFilter(
+                        asked.players(), asked.rated(), asked.played(), asked.outcome().result());
         List<Set<Long>> among = new ArrayList<>();
         if (!asked.collection().isEmpty()) {
             among.add(collection(asked.collection()));
         }
-        if (!asked.event().isEmpty()) {
-            among.add(event(asked.event()));
+        Occasion occasion = asked.occasion();
+        if (!occasion.event().isEmpty()) {
+            among.add(event(occasion.event()));
+        }
+        if (!occasion.site().isEmpty()) {
+            among.add(tagged("Site", occasion.site()));
+        }
+        if (!occasion.round().isEmpty()) {
+            among.add(round(occasion.round()));
+        }
+        if (!asked.outcome().termination().isEmpty()) {
+            among.add(tagged("Termination", asked.outcome().termination()));
         }
         if (asked.opening().isCoded()) {
             among.add(coded(asked.opening()));
@@ -72,12 +84,36 @@ final class AskedGames {
                                 .collect(Collectors.toSet()));
     }
 
-    /** The sheets with such ECO codes; these stand in the texts of games alone. */
+    /** The sheets with a part in a tag; such tags stand in the texts of games alone. */
+    private Set<Long> tagged(String tag, String part) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT sheet_id FROM sheet_text WHERE"
+                                                + " instr(folded(pgn_tag(pgn, :tag)), folded(:part)) > 0")
+                                .bind("tag", tag)
+                                .bind("part", part)
+                                .mapTo(Long.class)
+                                .collect(Collectors.toSet()));
+    }
+
+    private Set<Long> round(String number) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT sheet_id FROM sheet_text WHERE"
+                                                + " folded(pgn_tag(pgn, 'Round')) = folded(:number)")
+                                .bind("number", number)
+                                .mapTo(Long.class)
+                                .collect(Collectors.toSet()));
+    }
+
+    /** The sheets with such ECO codes, which may have a letter or a number more. */
     private Set<Long> coded(OpeningAsked opening) {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT sheet_id FROM sheet_text WHERE eco_code(pgn)"
+                                        "SELECT sheet_id FROM sheet_text WHERE substr(pgn_tag(pgn, 'ECO'), 1, 3)"
                                                 + " BETWEEN :first AND :last")
                                 .bind("first", opening.first())
                                 .bind("last", opening.last())

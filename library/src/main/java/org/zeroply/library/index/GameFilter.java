@@ -1,6 +1,8 @@
 package org.zeroply.library.index;
 
 import java.util.Locale;
+import java.util.Set;
+import org.zeroply.chess.board.Side;
 import org.zeroply.coach.pattern.Period;
 import org.zeroply.coach.pattern.PlayersAsked;
 import org.zeroply.coach.pattern.RatingAsked;
@@ -24,16 +26,30 @@ public record GameFilter(PlayersAsked players, RatingAsked rated, Period played,
     }
 
     boolean passes(GameFacts game) {
-        return (players.equals(PlayersAsked.ANYBODY) || isBy(game))
+        return isByPlayers(game)
                 && rated.includes(game.whiteRating(), game.blackRating())
                 && played.includes(game.date())
                 && (result.isEmpty() || result.equals(game.result()));
     }
 
-    private boolean isBy(GameFacts game) {
-        return players.played(
-                game.white().toLowerCase(Locale.ROOT),
-                game.black().toLowerCase(Locale.ROOT),
-                game.result());
+    private boolean isByPlayers(GameFacts game) {
+        if (players.equals(PlayersAsked.ANYBODY) && rated.stronger().isEmpty()) {
+            return true;
+        }
+        Set<Side> had =
+                players.had(
+                        game.white().toLowerCase(Locale.ROOT),
+                        game.black().toLowerCase(Locale.ROOT),
+                        game.result());
+        return !had.isEmpty()
+                && rated.stronger()
+                        .filter(
+                                s ->
+                                        !s.was(
+                                                game.whiteRating(),
+                                                game.blackRating(),
+                                                game.result(),
+                                                had))
+                        .isEmpty();
     }
 }

@@ -50,10 +50,20 @@ class PackedTextTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"'[ECO \"B90\"]', B90", "'[ECO \"b90\"]', ''", "'[ECO \"?\"]', ''", "'', ''"})
-    void the_code_of_the_opening_is_that_of_its_tag(String tag, String code) {
-        assertThat(SqlFunctions.eco("[White \"A\"]\n" + tag + "\n\n1. e4 *\n")).isEqualTo(code);
-        assertThat(SqlFunctions.eco("[White \"A\"]\n\n{ of\n" + tag + "} *\n")).isEmpty();
+    @CsvSource({
+        "'[ECO \"B90\"]', B90",
+        "'[ECO \"?\"]', ?",
+        "'[ECO \"B90 \\\"late\\\"\"]', 'B90 \"late\"'",
+        "'[ECO2 \"B91\"]\n[ECO \"B90\"]', B90",
+        "'[Site \"[ECO\"]', ''",
+        "'[ECO \"B90', ''",
+        "'', ''"
+    })
+    void a_tag_is_told_where_it_stands_among_the_tags(String tags, String value) {
+        String lines = tags.replace("\\n", "\n");
+        assertThat(SqlFunctions.tag("[White \"A\"]\n" + lines + "\n\n1. e4 *\n", "ECO"))
+                .isEqualTo(value);
+        assertThat(SqlFunctions.tag("[White \"A\"]\n\n{ of\n" + lines + "} *\n", "ECO")).isEmpty();
     }
 
     @Test

@@ -83,6 +83,12 @@ class PositionFinderTest extends StoreTest {
                     white to move; rated at most 1450 | Ann, early
                     white to move; event HARBOUR | Ann, late
                     white to move; eco B20-B99   | Berta
+                    white to move; site pier     | Berta
+                    white to move; round 3       | Berta
+                    white to move; round 1       | ''
+                    white lost on time           | Berta
+                    upsets                       | Ann, early
+                    player x against lower rated players | Ann, early
                     white to move; player x who lost | Ann, Berta and Ann
                     player berta                 | Berta
                     games won by Berta           | ''
@@ -91,8 +97,14 @@ class PositionFinderTest extends StoreTest {
     void only_the_games_that_are_asked_for_count(String query, String expected) {
         String harbour = "[Event \"Harbour Open\"]\n[ECO \"C20\"]\n";
         long late = add(harbour + tags("Ann, late", "2024.06.01", "1-0", 1500) + "1. e4 e5 1-0\n");
-        add("[ECO \"B20\"]\n" + tags("Berta", "2022.06.01", "0-1", 2100) + "1. e4 c5 0-1\n");
-        add(tags("Ann, early", "2021.06.01", "1-0", 1400) + "1. d4 d5 1-0\n");
+        String pier =
+                "[Site \"Pier 4\"]\n[Round \"3\"]\n[ECO \"B20\"]\n"
+                        + "[Termination \"Time forfeit\"]\n";
+        add(pier + tags("Berta", "2022.06.01", "0-1", 2100) + "1. e4 c5 0-1\n");
+        add(
+                tags("Ann, early", "2021.06.01", "1-0", 1400)
+                                .replace("[BlackElo \"1400", "[BlackElo \"1450")
+                        + "1. d4 d5 1-0\n");
         library.collections().put("Fine games", List.of(late));
         List<String> names = find(query).stream().map(h -> h.game().white()).toList();
         List<String> wanted =
