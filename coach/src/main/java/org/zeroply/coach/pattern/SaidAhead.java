@@ -30,6 +30,9 @@ record SaidAhead(String clause, String conditions) {
             "(?!at (?:least|most)\\b|(?:more|fewer|less) than\\b|(?:under|over)\\b|\\d"
                     + "|(?:players?|masters?|an?|the|white|black)\\b)";
 
+    /** Games, and the beginning of a name of who did something in them. */
+    private static final String PLAYED = "^" + GAMES + "(?:that |which |where |in which |)" + NAME;
+
     /** Ways to say whose games are meant, and what it stands for. */
     private static final List<Map.Entry<Pattern, String>> WHOSE =
             List.of(
@@ -47,12 +50,12 @@ record SaidAhead(String clause, String conditions) {
                                     + "([^,]+?)((?:,| with| where| in which) .+|)$",
                             "player $2 who $1$3"),
                     form(
-                            "^"
-                                    + GAMES
-                                    + "(?:that |which |where |in which |)"
-                                    + NAME
-                                    + "([^,]+?) (won|lost|drew)\\b(.*)$",
-                            "player $1 who $2$3"),
+                            PLAYED + "([^,]+?) (?:beat|defeated) " + NAME + "(.+)$",
+                            "player $1 who won against $2"),
+                    form(
+                            PLAYED + "([^,]+?) lost to " + NAME + "(.+)$",
+                            "player $1 who lost against $2"),
+                    form(PLAYED + "([^,]+?) (won|lost|drew)\\b(.*)$", "player $1 who $2$3"),
                     form(
                             "^" + NAME + "([^,]+?)(?:'s|(?<=s)') (?:wins|victories)\\b(.*)$",
                             "player $1 who won$2"),

@@ -11,13 +11,23 @@ final class SaidOfPlayers {
 
     private static final String HIGHER = "(?:higher|better|stronger)(?:[- ]rated)?";
     private static final String LOWER = "(?:lower|weaker)(?:[- ]rated)?";
-    private static final String ONE = " (?:players?|sides?|opponents?)";
+
+    /** The stronger side of an ending is another thing. */
+    private static final String ONE = " (?:players?|opponents?|(?<=rated )sides?)";
+
     private static final String THE = "(?:the |an? )?";
     private static final String AGAINST = ",? (?:against|vs\\.?|versus) (?:the |an? |all )?";
+    private static final String BEAT = " (?:beat|defeated) (?:the |an? |all )?";
+    private static final String LOST_TO = " lost to (?:the |an? |all )?";
     private static final String OTHERS = " (?:players?|opponents?|opposition|masters?)";
     private static final String ON_TIME = " (?:on time|on the clock|by (?:time forfeit|flag))\\b";
     private static final String GAMES =
             "(?:(?:all |the )?games? (?:that |which |where |in which |))?";
+
+    /** Without one of these nothing of it is said. */
+    private static final Pattern TELLTALE =
+            Phrase.pattern(
+                    "\\b(?:higher|lower|better|stronger|weaker|upsets|time|clock|flag|flagged|overstepped)\\b");
 
     /** Each is said as a clause of its own behind a comma. */
     private static final List<Map.Entry<Pattern, String>> FORMS =
@@ -35,7 +45,11 @@ final class SaidOfPlayers {
                     form(
                             "\\b(white|black) (?:flagged|ran out of time|overstepped the time(?: limit)?)\\b",
                             "$1 lost, termination time"),
-                    form("^(?:time forfeits?|flagged)$", "termination time"),
+                    form("^(?:(?:all )?(?:time forfeits?|flagged games?))$", "termination time"),
+                    form(BEAT + HIGHER + OTHERS + "\\b", " won, higher rated opponent"),
+                    form(BEAT + LOWER + OTHERS + "\\b", " won, higher rated player"),
+                    form(LOST_TO + HIGHER + OTHERS + "\\b", " lost, higher rated opponent"),
+                    form(LOST_TO + LOWER + OTHERS + "\\b", " lost, higher rated player"),
                     form(AGAINST + HIGHER + OTHERS + "\\b", ", higher rated opponent"),
                     form(AGAINST + LOWER + OTHERS + "\\b", ", higher rated player"),
                     form(
@@ -83,6 +97,6 @@ final class SaidOfPlayers {
 
     /** The text with all of it said in clauses. */
     static String inClauses(String text) {
-        return SaidApart.inForms(text, FORMS);
+        return TELLTALE.matcher(text).find() ? SaidApart.inForms(text, FORMS) : text;
     }
 }

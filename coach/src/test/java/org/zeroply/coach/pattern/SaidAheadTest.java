@@ -49,6 +49,9 @@ class SaidAheadTest {
                     upsets | final position; higher rated loser
                     white is lower rated, rook ending | rook ending; higher rated black
                     games of Marram against higher-rated opponents | final position; player Marram; higher rated opponent
+                    games in which Marram beat stronger players | final position; player Marram who won; higher rated opponent
+                    games that Marram lost to Quay, rook ending | rook ending; player Marram who lost; opponent Quay
+                    games where Marram beat Quay | final position; player Marram who won; opponent Quay
                     Marram's wins against stronger players | final position; player Marram who won; higher rated opponent
                     player Marram against lower rated players, rook ending | rook ending; player Marram; higher rated player
                     rated over 2000; higher rated white | final position; rated 2001; higher rated white
@@ -97,6 +100,7 @@ class SaidAheadTest {
                     every position | begins with a condition
                     higher rated opponent | Whose opponents
                     rook ending; higher rated somebody | Higher rated is white
+                    rook ending, the stronger side won | the stronger side won
                     ; | begins with a condition
                     eco F12 | An ECO code is
                     """)
