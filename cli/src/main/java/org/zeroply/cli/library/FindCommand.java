@@ -211,6 +211,9 @@ public final class FindCommand implements Callable<Integer> {
         }
         PositionFinder.Outcome outcome = answer.outcome();
         document.put("total", outcome.hits()).put("answering", outcome.answering());
+        ArrayNode silent = document.putArray("silent");
+        outcome.silent()
+                .forEach(s -> silent.addObject().put("tag", s.tag()).put("games", s.games()));
         return document.put("games", outcome.games()).put("millis", answer.millis());
     }
 
@@ -234,5 +237,6 @@ public final class FindCommand implements Callable<Integer> {
                         + ", "
                         + answer.millis()
                         + " ms");
+        outcome.silent().forEach(s -> out.println(s.words()));
     }
 }

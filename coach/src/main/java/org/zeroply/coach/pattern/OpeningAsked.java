@@ -61,6 +61,12 @@ public record OpeningAsked(String name, String first, String last) {
         return !first.isEmpty();
     }
 
+    /** Whether the code that a game tells, which may have more behind its number, is meant. */
+    public boolean includes(String code) {
+        String three = code.substring(0, Math.min(LENGTH, code.length()));
+        return three.compareTo(first) >= 0 && three.compareTo(last) <= 0;
+    }
+
     /** The clauses that say so. */
     List<String> clauses() {
         List<String> clauses = new ArrayList<>();

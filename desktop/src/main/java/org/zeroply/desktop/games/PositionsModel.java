@@ -2,6 +2,8 @@ package org.zeroply.desktop.games;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -28,6 +30,7 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.index.FirstHits;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.QueryStore;
+import org.zeroply.library.index.SilentTag;
 
 /** Positions of the library's games that answer a query, and the queries that have a name. */
 final class PositionsModel {
@@ -224,6 +227,13 @@ final class PositionsModel {
     }
 
     private static String told(Query query, PositionFinder.Outcome outcome) {
+        return Stream.concat(
+                        Stream.of(found(query, outcome)),
+                        outcome.silent().stream().map(SilentTag::words))
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String found(Query query, PositionFinder.Outcome outcome) {
         if (outcome.games() == 0) {
             return Texts.of("games.there-is-no-such-game");
         }

@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.zeroply.coach.pattern.GamesAsked;
 import org.zeroply.coach.pattern.Occasion;
-import org.zeroply.coach.pattern.OpeningAsked;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
+import org.zeroply.library.database.SqlFunctions;
 import org.zeroply.library.sheet.CollectionStore;
 import org.zeroply.library.texts.LibraryWords;
 
@@ -27,36 +28,52 @@ final class AskedGames {
     }
 
     /**
-     * The numbers of the games, the newest first.
+     * Games that were asked for.
+     *
+     * @param numbers of the games, the newest first
+     * @param silent tags that were asked for and are missing in some games of the library
+     */
+    record Answer(int[] numbers, List<SilentTag> silent) {}
+
+    /**
+     * Which games are asked for.
      *
      * @throws LibraryException if there is no such collection, or the library fails
      */
-    int[] numbers(GamesAsked asked) {
+    Answer of(GamesAsked asked) {
         GameFilter filter =
                 new GameFilter(
                         asked.players(), asked.rated(), asked.played(), asked.outcome().result());
         List<Set<Long>> among = new ArrayList<>();
+        List<SilentTag> silent = new ArrayList<>();
+        Occasion occasion = asked.occasion();
         if (!asked.collection().isEmpty()) {
             among.add(collection(asked.collection()));
         }
-        Occasion occasion = asked.occasion();
         if (!occasion.event().isEmpty()) {
             among.add(event(occasion.event()));
         }
         if (!occasion.site().isEmpty()) {
-            among.add(tagged("Site", occasion.site()));
+            among.add(tagged("Site", has(occasion.site()), silent));
         }
         if (!occasion.round().isEmpty()) {
-            among.add(round(occasion.round()));
+            among.add(tagged("Round", occasion.round()::equalsIgnoreCase, silent));
         }
         if (!asked.outcome().termination().isEmpty()) {
-            among.add(tagged("Termination", asked.outcome().termination()));
+            among.add(tagged("Termination", has(asked.outcome().termination()), silent));
         }
         if (asked.opening().isCoded()) {
-            among.add(coded(asked.opening()));
+            among.add(tagged("ECO", asked.opening()::includes, silent));
         }
-        return index.numbers(
-                filter, sheet -> among.stream().allMatch(sheets -> sheets.contains(sheet)));
+        int[] numbers =
+                index.numbers(
+                        filter, sheet -> among.stream().allMatch(sheets -> sheets.contains(sheet)));
+        return new Answer(numbers, silent);
+    }
+
+    private static Predicate<String> has(String part) {
+        String folded = SqlFunctions.fold(part);
+        return value -> SqlFunctions.fold(value).contains(folded);
     }
 
     private Set<Long> collection(String name) {
@@ -84,40 +101,37 @@ final class AskedGames {
                                 .collect(Collectors.toSet()));
     }
 
-    /** The sheets with a part in a tag; such tags stand in the texts of games alone. */
-    private Set<Long> tagged(String tag, String part) {
-        return database.read(
-                h ->
-                        h.createQuery(
-                                        "SELECT sheet_id FROM sheet_text WHERE"
-                                                + " instr(folded(pgn_tag(pgn, :tag)), folded(:part)) > 0")
-                                .bind("tag", tag)
-                                .bind("part", part)
-                                .mapTo(Long.class)
-                                .collect(Collectors.toSet()));
+    /** The sheets with such a tag; these tags stand in the texts of games alone. */
+    private Set<Long> tagged(String tag, Predicate<String> asked, List<SilentTag> silent) {
+        Set<Long> sheets = new HashSet<>();
+        int[] without = {0};
+        database.read(
+                h -> {
+                    h.createQuery(
+                                    "SELECT t.sheet_id, pgn_tag(t.pgn, :tag) AS value FROM"
+                                            + " sheet_text t JOIN sheet s ON s.id = t.sheet_id"
+                                            + " WHERE s.kind = 'game' AND s.deleted IS NULL")
+                            .bind("tag", tag)
+                            .map((rs, c) -> new Tagged(rs.getLong(1), rs.getString(2)))
+                            .forEach(
+                                    game -> {
+                                        if (!game.isTold()) {
+                                            without[0]++;
+                                        } else if (asked.test(game.value())) {
+                                            sheets.add(game.sheetId());
+                                        }
+                                    });
+                    return true;
+                });
+        if (without[0] > 0) {
+            silent.add(new SilentTag(tag, without[0]));
+        }
+        return sheets;
     }
 
-    private Set<Long> round(String number) {
-        return database.read(
-                h ->
-                        h.createQuery(
-                                        "SELECT sheet_id FROM sheet_text WHERE"
-                                                + " folded(pgn_tag(pgn, 'Round')) = folded(:number)")
-                                .bind("number", number)
-                                .mapTo(Long.class)
-                                .collect(Collectors.toSet()));
-    }
-
-    /** The sheets with such ECO codes, which may have a letter or a number more. */
-    private Set<Long> coded(OpeningAsked opening) {
-        return database.read(
-                h ->
-                        h.createQuery(
-                                        "SELECT sheet_id FROM sheet_text WHERE substr(pgn_tag(pgn, 'ECO'), 1, 3)"
-                                                + " BETWEEN :first AND :last")
-                                .bind("first", opening.first())
-                                .bind("last", opening.last())
-                                .mapTo(Long.class)
-                                .collect(Collectors.toSet()));
+    private record Tagged(long sheetId, String value) {
+        boolean isTold() {
+            return !value.isBlank() && !value.equals("?") && !value.equals("-");
+        }
     }
 }

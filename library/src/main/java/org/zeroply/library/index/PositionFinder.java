@@ -91,8 +91,9 @@ public final class PositionFinder {
      * @param games games looked through
      * @param games that hold at least one position
      * @param hits positions found
+     * @param silent tags that were asked for and that games of the library do not have
      */
-    public record Outcome(int games, int answering, int hits) {}
+    public record Outcome(int games, int answering, int hits, List<SilentTag> silent) {}
 
     /** Told what is found; one call after the other, from any thread. */
     public interface Listener {
@@ -118,8 +119,8 @@ public final class PositionFinder {
             int threads,
             Cancellation cancellation,
             Listener listener) {
-        int[] games = this.games.numbers(query.games());
-        Search search = new Search(query, games, cancellation, listener);
+        AskedGames.Answer asked = games.of(query.games());
+        Search search = new Search(query, asked, cancellation, listener);
         List<CompletableFuture<Void>> parts = new ArrayList<>();
         for (int t = 1; t < threads; t++) {
             parts.add(CompletableFuture.runAsync(search::work, helpers));
@@ -157,6 +158,7 @@ public final class PositionFinder {
         private final Query query;
         private final QueryMatcher matcher;
         private final int[] games;
+        private final List<SilentTag> silent;
         private final Cancellation cancellation;
         private final Listener listener;
         private final KnownLines lines = lines();
@@ -180,10 +182,11 @@ public final class PositionFinder {
         private int answering;
         private int hits;
 
-        Search(Query query, int[] games, Cancellation cancellation, Listener listener) {
+        Search(Query query, AskedGames.Answer asked, Cancellation cancellation, Listener listener) {
             this.query = query;
             this.matcher = new QueryMatcher(query);
-            this.games = games;
+            this.games = asked.numbers();
+            this.silent = asked.silent();
             this.cancellation = cancellation;
             this.listener = listener;
             this.opening =
@@ -341,7 +344,7 @@ public final class PositionFinder {
         }
 
         synchronized Outcome outcome() {
-            return new Outcome(games.length, answering, hits);
+            return new Outcome(games.length, answering, hits, silent);
         }
     }
 

@@ -119,6 +119,28 @@ class PositionFinderTest extends StoreTest {
         assertThat(names).isEqualTo(wanted);
     }
 
+    @Test
+    void games_that_do_not_have_a_tag_that_is_asked_for_are_told() {
+        add("[ECO \"B20a\"]\n[Round \"-\"]\n" + game("Ann", "2024.06.01", "1. e4 c5"));
+        add("[ECO \"?\"]\n" + game("Bo", "2024.06.02", "1. e4 c5"));
+        assertThat(silent("eco B20")).containsExactly(new SilentTag("ECO", 1));
+        assertThat(silent("round 3")).containsExactly(new SilentTag("Round", 2));
+        assertThat(silent("player Ann")).isEmpty();
+        assertThat(find("eco B20")).extracting(h -> h.game().white()).containsExactly("Ann");
+        assertThat(new SilentTag("ECO", 1).words()).contains("ECO", "1 game");
+    }
+
+    private List<SilentTag> silent(String query) {
+        return library.finder()
+                .find(
+                        QueryReader.read(query),
+                        AT_ONCE,
+                        1,
+                        new Cancellation(),
+                        (hits, looked, all) -> {})
+                .silent();
+    }
+
     private static String tags(String white, String date, String result, int rating) {
         return "[White \"%s\"]\n[Black \"X\"]\n[Date \"%s\"]\n[Result \"%s\"]\n[WhiteElo \"%d\"]\n[BlackElo \"%d\"]\n\n"
                 .formatted(white, date, result, rating, rating);
