@@ -10,16 +10,19 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.input.MouseButton;
@@ -179,27 +182,39 @@ public abstract class WindowTest {
 
     /** Clicks on a move of the sheet once it has its place there. */
     static void clickMove(FxRobot robot, int depth, String san) throws TimeoutException {
-        until(
-                () -> {
-                    draw();
-                    return moves(robot, depth, san).anyMatch(n -> !n.getParent().isNeedsLayout());
-                });
+        until(() -> moves(robot, depth, san).anyMatch(n -> !n.getParent().isNeedsLayout()));
         robot.clickOn(move(robot, depth, san));
     }
 
-    /** Clicks on something that has only just come into the window: once it has its place there. */
+    /** Clicks on something that has only just come into the window: once it stays in its place. */
     static void click(FxRobot robot, String id) throws TimeoutException {
         until(
-                () -> {
-                    draw();
-                    return robot.lookup(id)
-                            .tryQuery()
-                            .filter(n -> n.getLayoutBounds().getWidth() > 0)
-                            .filter(n -> !n.getParent().isNeedsLayout())
-                            .isPresent();
-                });
+                () ->
+                        robot.lookup(id)
+                                .tryQuery()
+                                .filter(n -> n.getLayoutBounds().getWidth() > 0)
+                                .filter(n -> !n.getParent().isNeedsLayout())
+                                .isPresent());
+        Point2D before;
+        do {
+            before = centre(robot.lookup(id).query());
+            frame(robot, robot.lookup(id).query().getScene());
+        } while (!before.equals(centre(robot.lookup(id).query())));
         robot.clickOn(id);
         robot.interact(WindowTest::draw);
+    }
+
+    /** Waits until what is due in a window was drawn. */
+    private static void frame(FxRobot robot, Scene scene) throws TimeoutException {
+        CompletableFuture<Boolean> drawn = new CompletableFuture<>();
+        Runnable once = () -> drawn.complete(true);
+        robot.interact(
+                () -> {
+                    scene.addPostLayoutPulseListener(once);
+                    Platform.requestNextPulse();
+                });
+        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, drawn::isDone);
+        robot.interact(() -> scene.removePostLayoutPulseListener(once));
     }
 
     /** Writes into a field once it has its place in the window. */
@@ -248,7 +263,6 @@ public abstract class WindowTest {
         AtomicReference<Point2D> place = new AtomicReference<>();
         until(
                 () -> {
-                    draw();
                     robot.lookup(what)
                             .tryQuery()
                             .filter(WindowTest::hasItsPlace)
