@@ -5,6 +5,7 @@ import static org.zeroply.coach.pattern.SaidApart.form;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Ways to say who of the players is the stronger one, and that the clock ended the game. */
 final class SaidOfPlayers {
@@ -19,18 +20,17 @@ final class SaidOfPlayers {
     private static final String AGAINST = ",? (?:against|vs\\.?|versus) (?:the |an? |all )?";
     private static final String BEAT = " (?:beat|defeated) (?:the |an? |all )?";
     private static final String LOST_TO = " lost to (?:the |an? |all )?";
-    private static final String OTHERS = " (?:players?|opponents?|opposition|masters?)";
+    private static final String OTHERS = " (?:players?|opponents?|opposition|masters?)\\b";
     private static final String ON_TIME = " (?:on time|on the clock|by (?:time forfeit|flag))\\b";
     private static final String GAMES =
-            "(?:(?:all |the )?games? (?:that |which |where |in which |))?";
+            "\\b(?:(?:all |the )?games? (?:that |which |where |in which |))?";
 
     /** Without one of these nothing of it is said. */
     private static final Pattern TELLTALE =
             Phrase.pattern(
                     "\\b(?:higher|lower|better|stronger|weaker|upsets|time|clock|flag|flagged|overstepped)\\b");
 
-    /** Each is said as a clause of its own behind a comma. */
-    private static final List<Map.Entry<Pattern, String>> FORMS =
+    private static final List<Map.Entry<Pattern, String>> CLOCK =
             List.of(
                     form(
                             "^(?:all |the )?games? (?:that |which |)(?:were |was |)(?:won|lost|decided|ended|over)"
@@ -45,53 +45,48 @@ final class SaidOfPlayers {
                     form(
                             "\\b(white|black) (?:flagged|ran out of time|overstepped the time(?: limit)?)\\b",
                             "$1 lost, termination time"),
-                    form("^(?:(?:all )?(?:time forfeits?|flagged games?))$", "termination time"),
-                    form(BEAT + HIGHER + OTHERS + "\\b", " won, higher rated opponent"),
-                    form(BEAT + LOWER + OTHERS + "\\b", " won, higher rated player"),
-                    form(LOST_TO + HIGHER + OTHERS + "\\b", " lost, higher rated opponent"),
-                    form(LOST_TO + LOWER + OTHERS + "\\b", " lost, higher rated player"),
-                    form(AGAINST + HIGHER + OTHERS + "\\b", ", higher rated opponent"),
-                    form(AGAINST + LOWER + OTHERS + "\\b", ", higher rated player"),
-                    form(
-                            "\\b" + GAMES + THE + HIGHER + ONE + " (?:won|wins)\\b",
-                            "higher rated winner"),
-                    form(
-                            "\\b" + GAMES + THE + LOWER + ONE + " (?:lost|loses)\\b",
-                            "higher rated winner"),
-                    form(
-                            "\\b" + GAMES + THE + HIGHER + ONE + " (?:lost|loses)\\b",
-                            "higher rated loser"),
-                    form(
-                            "\\b" + GAMES + THE + LOWER + ONE + " (?:won|wins)\\b",
-                            "higher rated loser"),
-                    form(
-                            "\\b" + GAMES + "won by " + THE + HIGHER + ONE + "\\b",
-                            "higher rated winner"),
-                    form(
-                            "\\b"
-                                    + GAMES
-                                    + "(?:won by "
-                                    + THE
-                                    + LOWER
-                                    + ONE
-                                    + "|lost by "
-                                    + THE
-                                    + HIGHER
-                                    + ONE
-                                    + ")\\b",
-                            "higher rated loser"),
-                    form("\\b" + THE + HIGHER + " opponents?\\b", "higher rated opponent"),
-                    form("\\b" + THE + LOWER + " opponents?\\b", "higher rated player"),
-                    form("^(?:all )?upsets\\b", "higher rated loser"),
-                    form(
-                            "\\b(white|black) (?:is |was )(?:the )?higher[- ]rated(?: player| side|)",
-                            "higher rated $1"),
-                    form(
-                            "\\bwhite (?:is |was )(?:the )?lower[- ]rated(?: player| side|)|\\blower[- ]rated white\\b",
-                            "higher rated black"),
-                    form(
-                            "\\bblack (?:is |was )(?:the )?lower[- ]rated(?: player| side|)|\\blower[- ]rated black\\b",
-                            "higher rated white"));
+                    form("^(?:(?:all )?(?:time forfeits?|flagged games?))$", "termination time"));
+
+    /** Each is said as a clause of its own behind a comma. */
+    private static final List<Map.Entry<Pattern, String>> FORMS =
+            Stream.of(
+                            CLOCK.stream(),
+                            ofPlayers(HIGHER, "opponent", "winner", "loser"),
+                            ofPlayers(LOWER, "player", "loser", "winner"),
+                            Stream.of(form("^(?:all )?upsets\\b", "higher rated loser")),
+                            ofColour("white", "black"),
+                            ofColour("black", "white"))
+                    .flatMap(forms -> forms)
+                    .toList();
+
+    /**
+     * What is said of the stronger or the weaker player, and who then has the higher rating.
+     *
+     * @param other of a player who is named and of such an opponent
+     * @param winning where such a player wins
+     * @param losing where such a player loses
+     */
+    private static Stream<Map.Entry<Pattern, String>> ofPlayers(
+            String such, String other, String winning, String losing) {
+        String one = THE + such + ONE;
+        return Stream.of(
+                form(BEAT + such + OTHERS, " won, higher rated " + other),
+                form(LOST_TO + such + OTHERS, " lost, higher rated " + other),
+                form(AGAINST + such + OTHERS, ", higher rated " + other),
+                form(GAMES + one + " (?:won|wins)\\b", "higher rated " + winning),
+                form(GAMES + one + " (?:lost|loses)\\b", "higher rated " + losing),
+                form(GAMES + "won by " + one + "\\b", "higher rated " + winning),
+                form(GAMES + "lost by " + one + "\\b", "higher rated " + losing),
+                form("\\b" + THE + such + " opponents?\\b", "higher rated " + other));
+    }
+
+    private static Stream<Map.Entry<Pattern, String>> ofColour(String side, String other) {
+        String is = "\\b" + side + " (?:is |was )(?:the )?";
+        return Stream.of(
+                form(is + "higher[- ]rated(?: player| side|)\\b", "higher rated " + side),
+                form(is + "lower[- ]rated(?: player| side|)\\b", "higher rated " + other),
+                form("\\blower[- ]rated " + side + "\\b", "higher rated " + other));
+    }
 
     private SaidOfPlayers() {}
 
