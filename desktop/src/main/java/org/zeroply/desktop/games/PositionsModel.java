@@ -3,7 +3,6 @@ package org.zeroply.desktop.games;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -47,6 +46,7 @@ final class PositionsModel {
     private final GamesModel games;
     private final StringProperty text = new SimpleStringProperty("");
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper silent = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
     private final ReadOnlyBooleanWrapper running = new ReadOnlyBooleanWrapper();
     private final ReadOnlyDoubleWrapper part = new ReadOnlyDoubleWrapper();
@@ -127,6 +127,11 @@ final class PositionsModel {
 
     // ---- Looking --------------------------------------------------------------------------------
 
+    /** What games do not tell of what was asked of them; empty where there is nothing of it. */
+    ReadOnlyStringProperty silentProperty() {
+        return silent.getReadOnlyProperty();
+    }
+
     /** Looks the games through for what is asked; what was looked for before is given up. */
     void search() {
         Optional<Query> query = QueryDraft.read(text.get());
@@ -146,6 +151,7 @@ final class PositionsModel {
         listed = 0;
         part.set(0);
         running.set(true);
+        silent.set("");
         state.set(Texts.of("games.looking-through-games"));
         start(query.get());
     }
@@ -164,7 +170,7 @@ final class PositionsModel {
                                 Scheduler.Lane.POSITIONS,
                                 "",
                                 (cancellation, progress) -> find(query, mine, cancellation))
-                        .whenDone(outcome -> ended(mine, told(query, outcome)))
+                        .whenDone(outcome -> done(mine, query, outcome))
                         .whenCancelled(
                                 () ->
                                         ended(
@@ -226,14 +232,17 @@ final class PositionsModel {
         }
     }
 
-    private static String told(Query query, PositionFinder.Outcome outcome) {
-        return Stream.concat(
-                        Stream.of(found(query, outcome)),
-                        outcome.silent().stream().map(SilentTag::words))
-                .collect(Collectors.joining(" "));
+    private void done(int mine, Query query, PositionFinder.Outcome outcome) {
+        if (mine == asked) {
+            silent.set(
+                    outcome.silent().stream()
+                            .map(SilentTag::words)
+                            .collect(Collectors.joining(" ")));
+        }
+        ended(mine, told(query, outcome));
     }
 
-    private static String found(Query query, PositionFinder.Outcome outcome) {
+    private static String told(Query query, PositionFinder.Outcome outcome) {
         if (outcome.games() == 0) {
             return Texts.of("games.there-is-no-such-game");
         }

@@ -91,7 +91,7 @@ final class PositionsPage extends VBox {
         HBox top = new HBox(12, pattern, asking());
         found = new FoundPositions(model, this::collect);
         VBox.setVgrow(found, Priority.ALWAYS);
-        getChildren().addAll(top, going(), found);
+        getChildren().addAll(top, going(), silent(), found);
         model.textProperty().addListener(o -> show());
         model.hits()
                 .addListener(
@@ -302,6 +302,14 @@ final class PositionsPage extends VBox {
     }
 
     // ---- What was found -------------------------------------------------------------------------
+
+    private Label silent() {
+        Label silent = Widgets.wrapped("", "faded");
+        silent.setId("positions-silent");
+        silent.textProperty().bind(model.silentProperty());
+        silent.managedProperty().bind(silent.textProperty().isNotEmpty());
+        return silent;
+    }
 
     private Bar going() {
         Label state = Widgets.label("", "faded");

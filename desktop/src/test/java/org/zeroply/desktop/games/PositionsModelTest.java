@@ -54,6 +54,14 @@ class PositionsModelTest extends ModelTest {
     }
 
     @Test
+    void games_without_a_tag_that_is_asked_for_are_told_of() throws Exception {
+        ask("eco B20");
+        assertThat(model.silentProperty().get()).contains("ECO", "3 games");
+        ask("white knight on f3");
+        assertThat(model.silentProperty().get()).isEmpty();
+    }
+
+    @Test
     void the_clearest_come_first_where_that_is_wanted() throws Exception {
         add("Dora", "1. e4 d5 2. exd5 Qxd5 3. Nf3");
         add("Eve", "1. Nf3 Nf6");
