@@ -44,6 +44,17 @@ final class PgnParser {
         this.lines = game.lines();
     }
 
+    /** The tags alone; where one of them cannot be read, those before it. */
+    static Map<String, String> tags(RawGame game) {
+        PgnParser parser = new PgnParser(game);
+        try {
+            parser.readTags();
+        } catch (Failure e) {
+            return parser.tags;
+        }
+        return parser.tags;
+    }
+
     MoveTree parse() throws Failure {
         readTags();
         editor = new TreeEditor(new MoveTree(startPosition()));

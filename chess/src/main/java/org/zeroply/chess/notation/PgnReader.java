@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -79,6 +80,11 @@ public final class PgnReader implements Closeable {
         try (PgnReader reader = open(path)) {
             return reader.rest();
         }
+    }
+
+    /** The tags that the text of one game begins with, by name; as far as they can be read. */
+    public static Map<String, String> tags(String text) {
+        return PgnParser.tags(new RawGame(1, text.lines().toList()));
     }
 
     private List<PgnEntry> rest() throws IOException {

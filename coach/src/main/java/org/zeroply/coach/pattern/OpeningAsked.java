@@ -56,11 +56,6 @@ public record OpeningAsked(String name, String first, String last) {
                 name, (from + FIRST).substring(0, LENGTH), (to + LAST).substring(0, LENGTH));
     }
 
-    /** Whether codes are asked for. */
-    public boolean isCoded() {
-        return !first.isEmpty();
-    }
-
     /** Whether the code that a game tells, which may have more behind its number, is meant. */
     public boolean includes(String code) {
         String three = code.substring(0, Math.min(LENGTH, code.length()));
@@ -70,12 +65,8 @@ public record OpeningAsked(String name, String first, String last) {
     /** The clauses that say so. */
     List<String> clauses() {
         List<String> clauses = new ArrayList<>();
-        if (!name.isEmpty()) {
-            clauses.add("opening " + name);
-        }
-        if (isCoded()) {
-            clauses.add("eco " + first + (first.equals(last) ? "" : "-" + last));
-        }
+        Clauses.add(clauses, "opening ", name);
+        Clauses.add(clauses, "eco ", first.equals(last) ? first : first + "-" + last);
         return clauses;
     }
 }

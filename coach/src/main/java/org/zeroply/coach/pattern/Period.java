@@ -60,12 +60,8 @@ public record Period(String from, String to) {
     /** The clauses that say so. */
     List<String> clauses() {
         List<String> clauses = new ArrayList<>();
-        if (!from.isEmpty()) {
-            clauses.add("since " + from);
-        }
-        if (!to.isEmpty()) {
-            clauses.add("until " + to);
-        }
+        Clauses.add(clauses, "since ", from);
+        Clauses.add(clauses, "until ", to);
         return clauses;
     }
 }

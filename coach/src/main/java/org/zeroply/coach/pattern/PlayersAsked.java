@@ -210,9 +210,7 @@ public record PlayersAsked(
                             + side.map(s -> " as " + s.smallWord()).orElse("")
                             + ended.map(e -> " who " + e.word()).orElse(""));
         }
-        if (!opponent.isEmpty()) {
-            clauses.add("opponent " + opponent);
-        }
+        Clauses.add(clauses, "opponent ", opponent);
         return clauses;
     }
 }

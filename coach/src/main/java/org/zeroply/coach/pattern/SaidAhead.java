@@ -18,10 +18,12 @@ import java.util.regex.Pattern;
  */
 record SaidAhead(String clause, String conditions) {
 
+    /** What a name may stand behind. */
+    private static final String WHO_AND_WHERE = "(?:white |black |)player|opponent|event|site";
+
     /** A clause whose value may be any text. */
     private static final Pattern NAMED =
-            Phrase.pattern(
-                    "((?:white |black |)player|opponent|event|site|collection|opening)\\s+(.+)");
+            Phrase.pattern("(" + WHO_AND_WHERE + "|collection|opening)\\s+(.+)");
 
     private static final String GAMES = "(?:all |the )?games? ";
 
@@ -79,12 +81,14 @@ record SaidAhead(String clause, String conditions) {
     private static final Pattern INSIDE =
             Phrase.pattern(
                     "(.+?)(?:(?:,|\\s+and)\\s+(?:in )?|\\s+(?:in|from)\\s+(?=(?:all |the )?games))"
-                            + "((?:(?:white |black |)player|opponent|event|tournament|(?:all |the )?games)\\s"
+                            + "((?:"
+                            + WHO_AND_WHERE
+                            + "|tournament|(?:all |the )?games)\\s"
                             + "(?!.*\\bthen\\b).+)");
 
     /** What may name somebody. */
     private static final Pattern NAMING =
-            Phrase.pattern("\\b(?:player|opponent|event|tournament|games?)\\b");
+            Phrase.pattern("\\b(?:" + WHO_AND_WHERE + "|tournament|games?)\\b");
 
     /** So often at most: games, two players and an event; our choice. */
     private static final int MOST = 4;

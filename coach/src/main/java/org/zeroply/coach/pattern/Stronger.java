@@ -1,6 +1,6 @@
 package org.zeroply.coach.pattern;
 
-import java.util.List;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Set;
 import org.zeroply.chess.board.Side;
@@ -22,7 +22,7 @@ public enum Stronger {
      * @throws IllegalArgumentException if it is none of them
      */
     static Stronger read(String said) {
-        return List.of(values()).stream()
+        return Arrays.stream(values())
                 .filter(s -> s.word().equals(said.toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .orElseThrow(

@@ -77,6 +77,7 @@ class SaidAheadTest {
                     # … or come first
                     rook ending, player Marram | rook ending; player Marram
                     rook ending in games of Marram | rook ending; player Marram
+                    rook ending, site Pier 4 | rook ending; site Pier 4
                     rook ending, player Marram, e5 empty | rook ending AND e5 empty; player Marram
                     rook ending in 2024 | rook ending; since 2024; until 2024
                     rook ending in games of players rated over 2200 | rook ending; rated 2201

@@ -233,11 +233,11 @@ final class SchemeEditor extends VBox {
         tempting.setSelected(a.scheme().tempting());
         List.of(points, verdictPoints, group, end, equal, tempting)
                 .forEach(c -> c.setDisable(node.isRoot()));
-        FieldText.show(title, session.tree(), session.tree().tag("ZpTitle"));
-        FieldText.show(prompt, session.tree(), session.tree().tag(Exercise.PROMPT));
-        FieldText.show(minutes, session.tree(), session.tree().tag(Exercise.MINUTES));
-        FieldText.show(band, session.tree(), session.tree().tag(Exercise.BAND));
-        FieldText.show(themes, session.tree(), session.tree().tag(Exercise.THEMES));
+        showTag(title, "ZpTitle");
+        showTag(prompt, Exercise.PROMPT);
+        showTag(minutes, Exercise.MINUTES);
+        showTag(band, Exercise.BAND);
+        showTag(themes, Exercise.THEMES);
         aim.setValue(Aim.of(session.tree()));
         near.setSelected(session.tree().tag(Exercise.VERDICTS).equals(Exercise.NEAR));
         int total = MarkingScheme.of(session.tree()).sum();
@@ -247,6 +247,10 @@ final class SchemeEditor extends VBox {
                         ? Texts.of("exercises.in-all", total)
                         : Texts.of("exercises.in-all-declared", total, declared));
         showing = false;
+    }
+
+    private void showTag(TextField field, String name) {
+        FieldText.show(field, session.tree(), session.tree().tag(name));
     }
 
     private static String text(Annotation a, boolean verdict) {

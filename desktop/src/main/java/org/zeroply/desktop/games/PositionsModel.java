@@ -88,6 +88,11 @@ final class PositionsModel {
         return state.getReadOnlyProperty();
     }
 
+    /** What games do not tell of what was asked of them; empty where there is nothing of it. */
+    ReadOnlyStringProperty silentProperty() {
+        return silent.getReadOnlyProperty();
+    }
+
     /** Whether games are being looked through. */
     ReadOnlyBooleanProperty runningProperty() {
         return running.getReadOnlyProperty();
@@ -126,11 +131,6 @@ final class PositionsModel {
     }
 
     // ---- Looking --------------------------------------------------------------------------------
-
-    /** What games do not tell of what was asked of them; empty where there is nothing of it. */
-    ReadOnlyStringProperty silentProperty() {
-        return silent.getReadOnlyProperty();
-    }
 
     /** Looks the games through for what is asked; what was looked for before is given up. */
     void search() {

@@ -102,7 +102,7 @@ final class PairingEditor extends VBox {
             model.changeChosen(p -> now);
         } catch (IllegalArgumentException e) {
             messages.say(Texts.of("repertoire.not-taken-over", e.getMessage()));
-            fill(shown);
+            show(shown);
         }
     }
 
@@ -116,10 +116,6 @@ final class PairingEditor extends VBox {
 
     /** Shows a pairing, or none. */
     void show(Optional<Pairing> pairing) {
-        fill(pairing);
-    }
-
-    private void fill(Optional<Pairing> pairing) {
         showing = true;
         try {
             shown = pairing;

@@ -82,16 +82,14 @@ public final class PackedText {
      * @throws LibraryException if these are no bytes that {@link #pack} made
      */
     public static String unpack(byte[] packed) {
-        if (packed.length > 0 && packed[0] == PLAIN) {
-            return new String(packed, 1, packed.length - 1, StandardCharsets.UTF_8);
+        if (isPlain(packed)) {
+            return plainText(packed);
         }
         if (packed.length < 2 || packed[0] != DEFLATED) {
             throw damaged(null);
         }
-        Inflater inflater = new Inflater(true);
+        Inflater inflater = inflater(packed);
         try {
-            inflater.setDictionary(USUAL);
-            inflater.setInput(packed, 1, packed.length - 1);
             ByteArrayOutputStream out = new ByteArrayOutputStream(3 * packed.length);
             byte[] buffer = new byte[BUFFER];
             while (!inflater.finished()) {
@@ -110,15 +108,12 @@ public final class PackedText {
     }
 
     /** What a text begins with, a few thousand letters; empty where it cannot be read. */
-    static String beginning(byte[] packed) {
+    public static String beginning(byte[] packed) {
         if (packed.length < 2 || packed[0] != DEFLATED) {
-            boolean plain = packed.length > 0 && packed[0] == PLAIN;
-            return plain ? new String(packed, 1, packed.length - 1, StandardCharsets.UTF_8) : "";
+            return isPlain(packed) ? plainText(packed) : "";
         }
-        Inflater inflater = new Inflater(true);
+        Inflater inflater = inflater(packed);
         try {
-            inflater.setDictionary(USUAL);
-            inflater.setInput(packed, 1, packed.length - 1);
             byte[] buffer = new byte[BUFFER];
             return new String(buffer, 0, inflater.inflate(buffer), StandardCharsets.UTF_8);
         } catch (DataFormatException e) {
@@ -126,6 +121,22 @@ public final class PackedText {
         } finally {
             inflater.end();
         }
+    }
+
+    private static boolean isPlain(byte[] packed) {
+        return packed.length > 0 && packed[0] == PLAIN;
+    }
+
+    private static String plainText(byte[] packed) {
+        return new String(packed, 1, packed.length - 1, StandardCharsets.UTF_8);
+    }
+
+    /** At the beginning of what was deflated; to be ended by who asked for it. */
+    private static Inflater inflater(byte[] packed) {
+        Inflater inflater = new Inflater(true);
+        inflater.setDictionary(USUAL);
+        inflater.setInput(packed, 1, packed.length - 1);
+        return inflater;
     }
 
     private static LibraryException damaged(Exception cause) {

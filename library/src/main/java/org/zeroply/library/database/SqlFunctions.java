@@ -5,8 +5,6 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.sqlite.Function;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteConnection;
@@ -17,12 +15,6 @@ public final class SqlFunctions {
 
     /** A text in small letters of any script; SQLite itself knows those of the plain ones alone. */
     public static final String FOLDED = "folded";
-
-    /** Name and value of a tag; a quotation mark in a value stands behind a backslash. */
-    private static final Pattern TAG =
-            Pattern.compile("\\[([A-Za-z0-9_]+)\\s+\"((?:[^\"\\\\]|\\\\.)*+)\"\\s*\\]\\s*");
-
-    private static final Pattern ESCAPED = Pattern.compile("\\\\(.)");
 
     private SqlFunctions() {}
 
@@ -41,23 +33,10 @@ public final class SqlFunctions {
                 add(connection, FOLDED, SqlFunctions::fold);
                 add(connection, "packed", PackedText::pack);
                 add(connection, "milliseconds", SqlFunctions::milliseconds);
-                addTags(connection);
                 add(connection, "fingerprint", t -> ContentKey.ofDigits(t).orElse(new byte[0]));
                 return connection;
             }
         };
-    }
-
-    /** A tag among those that a text in PGN begins with; empty where there is none of the name. */
-    static String tag(String pgn, String name) {
-        Matcher tag = TAG.matcher(pgn);
-        while (tag.lookingAt()) {
-            if (tag.group(1).equals(name)) {
-                return ESCAPED.matcher(tag.group(2)).replaceAll("$1");
-            }
-            tag.region(tag.end(), pgn.length());
-        }
-        return "";
     }
 
     /** Milliseconds since 1970 of a time as older versions wrote it; 0 for what is none. */
@@ -91,22 +70,6 @@ public final class SqlFunctions {
                         } else {
                             result(made.toString());
                         }
-                    }
-                });
-    }
-
-    private static void addTags(Connection connection) throws SQLException {
-        Function.create(
-                connection,
-                "pgn_tag",
-                new Function() {
-                    @Override
-                    protected void xFunc() throws SQLException {
-                        byte[] packed = value_blob(0);
-                        result(
-                                packed == null
-                                        ? ""
-                                        : tag(PackedText.beginning(packed), value_text(1)));
                     }
                 });
     }

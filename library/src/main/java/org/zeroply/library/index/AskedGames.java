@@ -3,14 +3,15 @@ package org.zeroply.library.index;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.jdbi.v3.core.mapper.reflect.ConstructorMapper;
+import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.coach.pattern.GamesAsked;
-import org.zeroply.coach.pattern.Occasion;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
-import org.zeroply.library.database.SqlFunctions;
+import org.zeroply.library.database.PackedText;
 import org.zeroply.library.sheet.CollectionStore;
 import org.zeroply.library.texts.LibraryWords;
 
@@ -45,35 +46,20 @@ final class AskedGames {
                 new GameFilter(
                         asked.players(), asked.rated(), asked.played(), asked.outcome().result());
         List<Set<Long>> among = new ArrayList<>();
-        List<SilentTag> silent = new ArrayList<>();
-        Occasion occasion = asked.occasion();
+        AskedTags tags = new AskedTags(asked);
         if (!asked.collection().isEmpty()) {
             among.add(collection(asked.collection()));
         }
-        if (!occasion.event().isEmpty()) {
-            among.add(event(occasion.event()));
+        if (!asked.occasion().event().isEmpty()) {
+            among.add(event(asked.occasion().event()));
         }
-        if (!occasion.site().isEmpty()) {
-            among.add(tagged("Site", has(occasion.site()), silent));
-        }
-        if (!occasion.round().isEmpty()) {
-            among.add(tagged("Round", occasion.round()::equalsIgnoreCase, silent));
-        }
-        if (!asked.outcome().termination().isEmpty()) {
-            among.add(tagged("Termination", has(asked.outcome().termination()), silent));
-        }
-        if (asked.opening().isCoded()) {
-            among.add(tagged("ECO", asked.opening()::includes, silent));
+        if (!tags.isEmpty()) {
+            among.add(tagged(tags));
         }
         int[] numbers =
                 index.numbers(
                         filter, sheet -> among.stream().allMatch(sheets -> sheets.contains(sheet)));
-        return new Answer(numbers, silent);
-    }
-
-    private static Predicate<String> has(String part) {
-        String folded = SqlFunctions.fold(part);
-        return value -> SqlFunctions.fold(value).contains(folded);
+        return new Answer(numbers, tags.silent());
     }
 
     private Set<Long> collection(String name) {
@@ -101,37 +87,25 @@ final class AskedGames {
                                 .collect(Collectors.toSet()));
     }
 
-    /** The sheets with such a tag; these tags stand in the texts of games alone. */
-    private Set<Long> tagged(String tag, Predicate<String> asked, List<SilentTag> silent) {
-        Set<Long> sheets = new HashSet<>();
-        int[] without = {0};
-        database.read(
-                h -> {
-                    h.createQuery(
-                                    "SELECT t.sheet_id, pgn_tag(t.pgn, :tag) AS value FROM"
-                                            + " sheet_text t JOIN sheet s ON s.id = t.sheet_id"
-                                            + " WHERE s.kind = 'game' AND s.deleted IS NULL")
-                            .bind("tag", tag)
-                            .map((rs, c) -> new Tagged(rs.getLong(1), rs.getString(2)))
-                            .forEach(
-                                    game -> {
-                                        if (!game.isTold()) {
-                                            without[0]++;
-                                        } else if (asked.test(game.value())) {
-                                            sheets.add(game.sheetId());
-                                        }
-                                    });
-                    return true;
-                });
-        if (without[0] > 0) {
-            silent.add(new SilentTag(tag, without[0]));
-        }
-        return sheets;
+    /** The games with such tags, which stand in the texts of games alone. */
+    private Set<Long> tagged(AskedTags tags) {
+        return database.read(
+                h ->
+                        h
+                                .createQuery(
+                                        "SELECT t.sheet_id, t.pgn FROM sheet_text t JOIN sheet s ON"
+                                                + " s.id = t.sheet_id WHERE s.kind = 'game' AND"
+                                                + " s.deleted IS NULL")
+                                .map(ConstructorMapper.of(Text.class))
+                                .stream()
+                                .filter(text -> tags.areIn(text.tags()))
+                                .map(Text::sheetId)
+                                .collect(Collectors.toSet()));
     }
 
-    private record Tagged(long sheetId, String value) {
-        boolean isTold() {
-            return !value.isBlank() && !value.equals("?") && !value.equals("-");
+    private record Text(long sheetId, byte[] pgn) {
+        Map<String, String> tags() {
+            return PgnReader.tags(PackedText.beginning(pgn));
         }
     }
 }

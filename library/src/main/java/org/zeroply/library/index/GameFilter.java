@@ -43,13 +43,7 @@ public record GameFilter(PlayersAsked players, RatingAsked rated, Period played,
                         game.result());
         return !had.isEmpty()
                 && rated.stronger()
-                        .filter(
-                                s ->
-                                        !s.was(
-                                                game.whiteRating(),
-                                                game.blackRating(),
-                                                game.result(),
-                                                had))
-                        .isEmpty();
+                        .map(s -> s.was(game.whiteRating(), game.blackRating(), game.result(), had))
+                        .orElse(true);
     }
 }

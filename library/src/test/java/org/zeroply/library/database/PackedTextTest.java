@@ -14,7 +14,6 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.library.LibraryException;
 
@@ -47,23 +46,6 @@ class PackedTextTest {
         String beginning = PackedText.beginning(PackedText.pack(writable));
         assertThat(writable).startsWith(beginning);
         assertThat(beginning.length()).isGreaterThanOrEqualTo(Math.min(4096, writable.length()));
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "'[ECO \"B90\"]', B90",
-        "'[ECO \"?\"]', ?",
-        "'[ECO \"B90 \\\"late\\\"\"]', 'B90 \"late\"'",
-        "'[ECO2 \"B91\"]\n[ECO \"B90\"]', B90",
-        "'[Site \"[ECO\"]', ''",
-        "'[ECO \"B90', ''",
-        "'', ''"
-    })
-    void a_tag_is_told_where_it_stands_among_the_tags(String tags, String value) {
-        String lines = tags.replace("\\n", "\n");
-        assertThat(SqlFunctions.tag("[White \"A\"]\n" + lines + "\n\n1. e4 *\n", "ECO"))
-                .isEqualTo(value);
-        assertThat(SqlFunctions.tag("[White \"A\"]\n\n{ of\n" + lines + "} *\n", "ECO")).isEmpty();
     }
 
     @Test
